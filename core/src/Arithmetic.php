@@ -47,6 +47,6 @@ final readonly class Arithmetic
      */
     public function weighUp(Weighed $weighed, string $condition, array $order): array
     {
-        return WeighUpWriter::write($weighed, $condition, $order, $this->figures->signs());
+        return WeighUpWriter::write($weighed, $condition, $order, $this->figures->signs(), $this->figures->phrases());
     }
 }

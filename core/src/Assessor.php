@@ -123,7 +123,7 @@ final class Assessor
                 (new ForAthlete($bearings, $plan))->sections(),
                 ForCoach::sentences($examination, $plan),
                 (new LetterNote($bearings, $plan, $this->data->phrases()))->lines(),
-                (new AfterOperation($bearings))->lines(),
+                (new AfterOperation($bearings, $this->data->phrases()))->lines(),
                 $this->data->phrases(),
             ),
             $this->answers($judged->weighed),

@@ -62,6 +62,9 @@ final class Figures
 
     private ?CourseMeasures $curves = null;
 
+    /** What is written in English alone, beside data/words/en/athlete.json. */
+    private const FOR_PRACTITIONERS = ['letter', 'next', 'plan', 'remarks', 'results'];
+
     /** @var array<string, Phrases> by language */
     private array $phrases = [];
 
@@ -332,11 +335,14 @@ final class Figures
         return $this->json('words.json');
     }
 
-    /** The words of what an athlete reads; in English those for the coach as well. */
+    /** The words of what an athlete reads; in English those for practitioners and coaches as well. */
     public function phrases(Language $language = Language::English): Phrases
     {
         /** @phpstan-ignore argument.type (the shipped file has this shape; a test reads all of it) */
-        return $this->phrases[$language->value] ??= new Phrases($this->json("words/{$language->value}/athlete.json"));
+        return $this->phrases[$language->value] ??= new Phrases(array_merge(...array_map(
+            fn (string $part): array => $this->json("words/{$language->value}/{$part}.json"),
+            $language->isOriginal() ? ['athlete', ...self::FOR_PRACTITIONERS] : ['athlete'],
+        )));
     }
 
     /**

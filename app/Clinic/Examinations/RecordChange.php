@@ -54,7 +54,7 @@ final readonly class RecordChange implements PartChange
         $hold = $this->assessments->hold($examination, $this->manoeuvre, $now);
         if ($hold !== null && ! $hold->correctable && ! ($hold->mayOverride && isset($payload->override))) {
             $reason = $hold->reason($this->manoeuvre->card->name, $this->figures->rules());
-            throw new HeldRecord($this->part(), $hold, $reason);
+            throw new HeldRecord($this->part(), $hold, $this->figures->phrases()->words($reason));
         }
     }
 

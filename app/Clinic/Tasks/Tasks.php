@@ -66,7 +66,7 @@ final readonly class Tasks
             }
             $this->make($examination, TaskKind::Referral, [
                 'title' => "{$referral->within->label()}: {$words->words($referral->to->name())}",
-                'why' => trim("{$referral->why} {$referral->question}"),
+                'why' => trim("{$words->sentence($referral->why)} {$words->words($referral->question)}"),
                 'side' => $side,
                 'asks' => array_column($referral->asks, 'value'),
                 'to' => $referral->to->value,
@@ -75,8 +75,8 @@ final readonly class Tasks
         $again = $assessment->plan->lookAgain;
         if ($again !== null) {
             $this->make($examination, TaskKind::LookAgain, [
-                'title' => trim("Re-examine. {$again->when()}"),
-                'why' => trim("{$again->why} {$words->paragraph(array_filter([$again->hours()]))}"),
+                'title' => trim("Re-examine. {$words->paragraph(array_filter([$again->when()]))}"),
+                'why' => $words->paragraph([...$again->why, ...array_filter([$again->hours()])]),
                 'side' => $side,
             ], self::in($seen, $again->from), self::in($seen, $again->to ?? $again->from), $by);
         }

@@ -8,6 +8,7 @@ use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\Place;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -67,7 +68,7 @@ final readonly class AfterLooks
         }
         $torn = array_filter($referral->asks, $this->isKnownTorn(...));
         $isDecided = $torn !== [] && array_filter($torn, $this->hasOpinion(...)) === $torn;
-        $by = $this->bearings->of($referral->asks[0])->known?->by->label();
+        $by = $this->bearings->of($referral->asks[0])->known?->by->label() ?? '';
 
         return match (true) {
             $referral->to === Destination::Mri, $isDecided => null,
@@ -75,8 +76,8 @@ final readonly class AfterLooks
             $torn !== [] => null,
             default => $referral->insteadOfScan(
                 Destination::KneeSurgeon,
-                "{$referral->why} The {$by} shows no tear.",
-                "{$referral->question} The {$by} shows no tear, but the tests by hand do.",
+                new Sentence('refer.no_tear_shown', ['why' => $referral->why, 'by' => $by]),
+                new Sentence('refer.no_tear_shown.asked', ['question' => $referral->question, 'by' => $by]),
             ),
         };
     }
@@ -95,14 +96,14 @@ final readonly class AfterLooks
         if ($torn === []) {
             return null;
         }
-        $names = implode(', ', array_map(static fn (Condition $condition): string => $condition->label(), $torn));
+        $names = array_map(static fn (Condition $condition): string => $condition->label(), $torn);
 
         return new Referral(
             Destination::KneeSurgeon,
             Within::TwoWeeks,
             self::KNOWN_TEAR,
-            "Known from a scan or operation: {$names}. No surgeon’s opinion is on record.",
-            "{$names}: treatment?",
+            new Sentence('refer.known_tear', ['conditions' => $names]),
+            new Sentence('refer.known_tear.asked', ['conditions' => $names]),
             asks: $torn,
         );
     }

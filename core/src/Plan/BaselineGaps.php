@@ -11,6 +11,7 @@ use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -30,7 +31,7 @@ final readonly class BaselineGaps
     }
 
     /**
-     * @return list<string> sentences, ligaments first; empty where nothing is missing
+     * @return list<Sentence> ligaments first; empty where nothing is missing
      */
     public static function of(Bearings $bearings): array
     {
@@ -38,7 +39,7 @@ final readonly class BaselineGaps
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     private function sentences(): array
     {
@@ -57,15 +58,13 @@ final readonly class BaselineGaps
         }
 
         return [
-            ...array_values(array_filter($ligaments, static fn (string $sentence): bool => $sentence !== '')),
-            ...($others === [] ? [] : ['Not done on both knees: '.implode(', ', $others).'.']),
-            ...($this->bearings->isSoundBaseline()
-                ? []
-                : ['Something was found: examine that knee in an examination of its own. A baseline gives no probabilities.']),
+            ...array_values(array_filter($ligaments)),
+            ...($others === [] ? [] : [new Sentence('baseline.not_done', ['manoeuvres' => $others])]),
+            ...($this->bearings->isSoundBaseline() ? [] : [new Sentence('baseline.something_found')]),
         ];
     }
 
-    private function missingFigure(Manoeuvre $manoeuvre, Condition $ligament): string
+    private function missingFigure(Manoeuvre $manoeuvre, Condition $ligament): ?Sentence
     {
         $figures = array_values(array_filter(
             $manoeuvre->fields,
@@ -75,12 +74,11 @@ final readonly class BaselineGaps
             $figures,
             static fn (Field $field): bool => $record->has($field->name),
         ) !== []);
-        $which = \count($knees) > 1 ? 'either knee' : 'the '.($knees[0] ?? '').' knee';
+        $which = \count($knees) > 1 ? 'either' : $knees[0] ?? '';
 
-        return $knees === []
-            ? ''
-            : "{$manoeuvre->card->name} has no figure in mm for {$which}: nothing to compare the "
-                .strtoupper($ligament->value).' with later.';
+        return $knees === [] ? null : new Sentence("baseline.no_figure.{$which}", [
+            'manoeuvre' => $manoeuvre->card->name, 'ligament' => strtoupper($ligament->value),
+        ]);
     }
 
     /**

@@ -10,6 +10,7 @@ use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\FadingFinding;
 use GrayCompass\Core\Safety\Urgency;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * Patella and menisci. Limits are working estimates.
@@ -41,8 +42,8 @@ final readonly class JointReferrals extends Referrals
                 Condition::PatellarInstability,
                 Within::TwoWeeks,
                 'instability',
-                'The patella came out again, and blood is likely: a piece of cartilage may be loose.',
-                'a loose fragment, and surgery after repeated dislocations of the patella?',
+                new Sentence('refer.patella_again'),
+                new Sentence('refer.patella_again.asked'),
             )];
         }
         $likely = $this->bearings->atAct(Condition::PatellarInstability);
@@ -52,8 +53,8 @@ final readonly class JointReferrals extends Referrals
                 Destination::KneecapSurgeon,
                 Within::Routine,
                 'instability',
-                $likely ? 'Patellar instability is likely.' : 'The patella has been out.',
-                'patellar instability: programme or surgery?',
+                $likely ? new Sentence('refer.patella_unstable') : new Sentence('refer.patella_was_out'),
+                new Sentence('refer.patella_unstable.asked'),
                 byChance: ! $dislocation->cameOut,
                 asks: [Condition::PatellarInstability],
             )]
@@ -70,21 +71,21 @@ final readonly class JointReferrals extends Referrals
             $growing ? FadingFinding::KneecapXrayGrowing : FadingFinding::KneecapXray,
             $day,
         ) ?? Urgency::Routine;
-        $why = 'The patella came out: a piece of cartilage may be loose.';
+        $why = new Sentence('refer.patella_came_out');
 
         return [
             $this->bearings->examination->safety->isTrue(SafetyKey::XrayClear) ? null : $this->xray(
                 'kneecap_came_out',
                 Within::by($xray),
                 $why,
-                'an osteochondral fragment after a dislocation of the patella?',
+                new Sentence('refer.patella_came_out.fragment'),
             ),
             $this->surgeon(
                 Condition::PatellarInstability,
                 Within::by($surgeon),
                 'kneecap_came_out',
                 $why,
-                'a loose fragment, and what follows a dislocation of the patella?',
+                new Sentence('refer.patella_came_out.asked'),
             ),
         ];
     }
@@ -110,15 +111,15 @@ final readonly class JointReferrals extends Referrals
         return match (true) {
             $locks && ($act || ($own && $bearings->anyMeniscus() >= self::LOCKING_EITHER)) => $this->scan(
                 'meniscus_locks',
-                'The knee locks, and a meniscus tear is likely.',
-                "{$name} that locks?",
+                new Sentence('refer.meniscus_locks'),
+                new Sentence('refer.meniscus_locks.asked', ['condition' => $name]),
                 byChance: true,
                 asks: [$condition],
             ),
             $act && $young && $bearings->isAfterInjury() => $this->scan(
                 'meniscus_torn',
-                ucfirst("{$name} is likely after an injury."),
-                "{$name}?",
+                new Sentence('refer.meniscus_torn', ['condition' => $name]),
+                new Sentence('refer.asked', ['condition' => $name]),
                 byChance: true,
                 asks: [$condition],
             ),

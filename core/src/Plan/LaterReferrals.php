@@ -9,6 +9,7 @@ use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\Urgency;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Consideration;
 
 /**
@@ -45,7 +46,7 @@ final readonly class LaterReferrals extends Referrals
         if ($urgency === null) {
             return [];
         }
-        $why = 'Blood in the joint is likely: a bone or a ligament may be hurt.';
+        $why = new Sentence('refer.blood');
         $imaged = $bearings->examination->safety->isTrue(SafetyKey::XrayClear);
         $later = Within::by($urgency->isWorseThan(Urgency::TwoWeeks) ? Urgency::TwoWeeks : $urgency);
         $graft = $bearings->hasGraft();
@@ -55,16 +56,16 @@ final readonly class LaterReferrals extends Referrals
                 self::BLOOD,
                 Within::by($urgency),
                 $why,
-                'a fracture? Blood in the joint is likely.',
+                new Sentence('refer.blood.fracture'),
             ),
             $graft ? $this->operator(
                 Within::Week,
                 self::BLOOD,
-                'Blood in the joint is likely, in a knee with a graft.',
-                'is the graft torn?',
+                new Sentence('refer.blood.graft'),
+                new Sentence('refer.blood.graft.asked'),
             ) : null,
             ! $graft && ($imaged || $urgency !== Urgency::Routine) && $this->scanForBlood($sent)
-                ? $this->scan(self::BLOOD, "{$why} What bled?", 'what bled into the joint?', $later)
+                ? $this->scan(self::BLOOD, new Sentence('refer.blood.what_bled'), new Sentence('refer.blood.asked'), $later)
                 : null,
         ]));
     }
@@ -144,15 +145,14 @@ final readonly class LaterReferrals extends Referrals
 
     private function question(Condition $condition): Referral
     {
-        $name = $condition->withArticle();
         $unsettled = $this->bearings->of($condition)->unsettled;
+        $why = $unsettled ? 'untested' : 'open';
+        $values = ['condition' => $condition->withArticle()];
 
         return $this->scan(
             'open_question',
-            ucfirst($unsettled
-                ? "{$name} could not be tested and is as likely as not."
-                : "{$name} stays open after all tests."),
-            $unsettled ? "{$name}? It could not be tested." : "{$name}? It stays open after all tests.",
+            new Sentence("refer.{$why}", $values),
+            new Sentence("refer.{$why}.asked", $values),
             $unsettled || $this->bearings->isAfterInjury() ? Within::TwoWeeks : Within::Routine,
             byChance: true,
             asks: [$condition],
@@ -171,8 +171,8 @@ final readonly class LaterReferrals extends Referrals
                 Destination::Doctor,
                 $other->soon ? Within::Days : Within::Routine,
                 $other->id === 'popliteal_cyst' ? 'cyst' : $other->id,
-                $other->why,
-                lcfirst($other->why),
+                new Sentence('written', ['words' => $other->why]),
+                new Sentence('written', ['words' => lcfirst($other->why)]),
             ),
             $doctor,
         ));

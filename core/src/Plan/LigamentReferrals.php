@@ -9,6 +9,7 @@ use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * Cruciates, collaterals and the posterolateral corner. Limits are working estimates.
@@ -42,16 +43,16 @@ final readonly class LigamentReferrals extends Referrals
                     $condition,
                     $fresh ? Within::TwoWeeks : Within::Routine,
                     'cruciate_loose',
-                    "The tibia moves too far: {$name} until shown otherwise.",
-                    "{$name}?",
+                    new Sentence('refer.cruciate_loose', ['condition' => $name]),
+                    new Sentence('refer.asked', ['condition' => $name]),
                     scan: true,
                 ),
                 $this->bearings->atAct($condition) => $this->surgeon(
                     $condition,
                     Within::TwoWeeks,
                     'cruciate_act',
-                    ucfirst("{$name} is likely."),
-                    "{$name}?",
+                    new Sentence('refer.likely', ['condition' => $name]),
+                    new Sentence('refer.asked', ['condition' => $name]),
                     scan: true,
                     byChance: true,
                 ),
@@ -86,8 +87,8 @@ final readonly class LigamentReferrals extends Referrals
                 Condition::Plc,
                 Within::Week,
                 'corner',
-                'The posterolateral corner may be hurt, and heals worse once late.',
-                'a posterolateral corner injury?',
+                new Sentence('refer.corner'),
+                new Sentence('refer.corner.asked'),
                 byChance: ! $byHand,
             )
             : null;
@@ -106,8 +107,8 @@ final readonly class LigamentReferrals extends Referrals
                 Condition::Lcl,
                 Within::Week,
                 'outer_side',
-                'The lateral side opens or is likely torn, seldom alone, and heals worse once late.',
-                'an LCL tear, with or without the corner?',
+                new Sentence('refer.lateral_side'),
+                new Sentence('refer.lateral_side.asked'),
                 byChance: ! $this->bearings->loose->opens(Condition::Lcl),
             )
             : null;
@@ -125,8 +126,8 @@ final readonly class LigamentReferrals extends Referrals
                 Condition::Mcl,
                 Within::Week,
                 'inner_gross',
-                'The medial side opens by more than 10 mm, or without an end.',
-                'a complete MCL tear?',
+                new Sentence('refer.medial_side'),
+                new Sentence('refer.medial_side.asked'),
             )
             : null;
     }
@@ -136,18 +137,15 @@ final readonly class LigamentReferrals extends Referrals
         $bearings = $this->bearings;
         $torn = array_filter(self::LIGAMENTS, static fn (Condition $condition): bool => $bearings->atAct($condition)
             && (! \in_array($condition, [Condition::Mcl, Condition::Lcl], true) || $bearings->grade($condition) >= 2));
-        $names = implode(
-            ' and ',
-            array_map(static fn (Condition $condition): string => $condition->withArticle(), $torn),
-        );
+        $names = array_map(static fn (Condition $condition): string => $condition->withArticle(), array_values($torn));
 
         return \count($torn) >= 2 && ! $bearings->gate->sends(SafetyRule::TwoLigaments)
             ? new Referral(
                 Destination::KneeSurgeon,
                 Within::Week,
                 'two_ligaments',
-                'Two ligaments are likely torn.',
-                "{$names}?",
+                new Sentence('refer.two_ligaments'),
+                new Sentence('refer.two_ligaments.asked', ['conditions' => $names]),
                 asks: array_values($torn),
             )
             : null;
@@ -166,8 +164,8 @@ final readonly class LigamentReferrals extends Referrals
                 Destination::KneeSurgeon,
                 Within::Routine,
                 'thrust',
-                'The knee thrusts sideways in walking, though no test shows why.',
-                $outward ? 'a varus thrust: lateral side, corner, or wear?' : 'a valgus thrust: medial side, or wear?',
+                new Sentence('refer.thrust'),
+                $outward ? new Sentence('refer.thrust.varus') : new Sentence('refer.thrust.valgus'),
             )
             : null;
     }

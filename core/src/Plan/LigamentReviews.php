@@ -8,6 +8,7 @@ use GrayCompass\Core\Examination\Facts\Fact;
 use GrayCompass\Core\Examination\NotDone;
 use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Matters;
@@ -42,7 +43,7 @@ final readonly class LigamentReviews
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     public function unsettled(): ?array
     {
@@ -69,23 +70,20 @@ final readonly class LigamentReviews
                 -$b->posttest() / $b->thresholds->ruleOut,
             ],
         );
-        $names = implode(
-            ', ',
-            array_map(
-                static fn (ConditionVerdict $verdict): string => $verdict->condition->label(),
-                \array_slice($open, 0, self::NAMED),
-            ),
+        $names = array_map(
+            static fn (ConditionVerdict $verdict): string => $verdict->condition->label(),
+            \array_slice($open, 0, self::NAMED),
         );
         $day = $this->bearings->examination->daysSinceInjury;
         [$from, $to] = $day === null ? ReviewDays::WITHOUT_AN_INJURY : ReviewDays::onceSettled($day);
 
-        return [$from, $to, "Inconclusive today: {$names}."];
+        return [$from, $to, new Sentence('again_for.inconclusive', ['conditions' => $names])];
     }
 
     /**
      * A positive of a ligament that nobody else will see.
      *
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     public function positives(): ?array
     {
@@ -97,17 +95,17 @@ final readonly class LigamentReviews
                 $this->bearings->results->hasOwnPositive($condition)
                 || \in_array($condition->value, $this->bearings->disagree, true)
             ) {
-                return [...ReviewDays::ONCE_SETTLED, ucfirst("a test for {$condition->withArticle()} is positive: do it again.")];
+                return [...ReviewDays::ONCE_SETTLED, new Sentence('again_for.positive_test', ['condition' => $condition->withArticle()])];
             }
         }
 
         return $this->bearings->positive(...$this->bearings->signs->grading(...self::COLLATERALS))
-            ? [...ReviewDays::ONCE_SETTLED, 'The side of the knee opens: measure it again.']
+            ? [...ReviewDays::ONCE_SETTLED, new Sentence('again_for.side_opens')]
             : null;
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     public function cruciatesLeft(): ?array
     {
@@ -117,7 +115,7 @@ final readonly class LigamentReviews
                 && ! $this->bearings->of($condition)->isWithheld()
                 && $this->bearings->chance($condition) >= self::STILL_POSSIBLE
             ) {
-                return [...ReviewDays::ONCE_SETTLED, ucfirst("{$condition->withArticle()} is still possible.")];
+                return [...ReviewDays::ONCE_SETTLED, new Sentence('again_for.still_possible', ['condition' => $condition->withArticle()])];
             }
         }
 
@@ -127,7 +125,7 @@ final readonly class LigamentReviews
     /**
      * What the story makes likely and the hands have not made unlikely enough.
      *
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     public function raisedByStory(): ?array
     {
@@ -140,7 +138,7 @@ final readonly class LigamentReviews
                 && $verdict->known === null
                 && ! $this->settledByOthers
             ) {
-                return [...ReviewDays::ONCE_SETTLED, "The history suggests {$verdict->condition->withArticle()}: test it again."];
+                return [...ReviewDays::ONCE_SETTLED, new Sentence('again_for.history_suggests', ['condition' => $verdict->condition->withArticle()])];
             }
         }
 
@@ -150,17 +148,17 @@ final readonly class LigamentReviews
     /**
      * A slight opening of the lateral side makes nobody a patient of a surgeon, but is looked at again.
      *
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     public function slightOuterSide(): ?array
     {
         $slight = $this->bearings->atAct(Condition::Lcl) && ! $this->bearings->isOuterSideHurt();
 
-        return $slight ? [...ReviewDays::ONCE_SETTLED, 'The lateral side opens slightly: measure it again.'] : null;
+        return $slight ? [...ReviewDays::ONCE_SETTLED, new Sentence('again_for.lateral_side')] : null;
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     public function tooPainful(): ?array
     {
@@ -168,7 +166,7 @@ final readonly class LigamentReviews
             && $record->side !== $this->bearings->examination->hurtSide->opposite() && $this->givesOwnTest($record));
         $painful = $this->bearings->knee->is(Fact::LachmanTooPainful) || \count($left) >= self::TOO_PAINFUL;
 
-        return $painful ? [...ReviewDays::SOON, 'Too painful to examine today.'] : null;
+        return $painful ? [...ReviewDays::SOON, new Sentence('again_for.too_painful')] : null;
     }
 
     private function givesOwnTest(Record $record): bool
@@ -185,14 +183,14 @@ final readonly class LigamentReviews
     /**
      * Pain or tenderness of a ligament alone.
      *
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     public function soreness(): ?array
     {
         foreach (self::COLLATERALS as $condition) {
             $sore = $this->bearings->positive(...$this->bearings->signs->sorenessOf($condition));
             if ($sore && $this->bearings->chance($condition) >= self::SORE_FROM) {
-                return [...ReviewDays::NEXT_WEEK, ucfirst("{$condition->withArticle()} should be settling.")];
+                return [...ReviewDays::NEXT_WEEK, new Sentence('again_for.soreness', ['condition' => $condition->withArticle()])];
             }
         }
 
@@ -200,14 +198,14 @@ final readonly class LigamentReviews
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     public function medialOpening(): ?array
     {
         $opens = $this->bearings->positive(...$this->bearings->signs->grading(Condition::Mcl))
             || $this->bearings->atAct(Condition::Mcl);
 
-        return $opens ? [...ReviewDays::NEXT_WEEK, 'An MCL sprain should be settling.'] : null;
+        return $opens ? [...ReviewDays::NEXT_WEEK, new Sentence('again_for.mcl_sprain')] : null;
     }
 
     /**

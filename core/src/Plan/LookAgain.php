@@ -21,13 +21,14 @@ final readonly class LookAgain
      * @param  int|null  $from  null: no date of our own to begin at
      * @param  int|null  $to  null: nor to end at
      * @param  string|null  $after  `result`: once the result is there; `seen_there`: others decide first
+     * @param  non-empty-list<Sentence>  $why
      * @param  bool  $withinHours  the athlete goes on, and looks at the swelling within hours
      */
     public function __construct(
         public ?int $from,
         public ?int $to,
         public ?string $after,
-        public string $why,
+        public array $why,
         public bool $withinHours = false,
     ) {
     }
@@ -38,23 +39,24 @@ final readonly class LookAgain
         return $this->withinHours ? new Sentence('review.hours') : null;
     }
 
-    /** When, as a sentence; empty where only hours are named. */
-    public function when(): string
+    /** When; null where only hours are named. */
+    public function when(): ?Sentence
     {
         $window = match (true) {
-            $this->from === null => $this->to === null ? '' : "within {$this->to} days",
-            $this->to === null => "in {$this->from} days or later",
-            $this->from === $this->to => "in {$this->from} days",
-            default => "in {$this->from} to {$this->to} days",
+            $this->from === null => $this->to === null ? null : 'within',
+            $this->to === null => 'or_later',
+            $this->from === $this->to => 'in',
+            default => 'between',
         };
-        $after = match ($this->after) {
-            self::RESULT => 'once the result is there',
-            self::SEEN_THERE => 'once the knee has been seen there',
-            default => '',
-        };
+        $parts = array_filter([
+            $window === null ? null : new Sentence("days.{$window}", ['from' => $this->from ?? 0, 'to' => $this->to ?? 0]),
+            match ($this->after) {
+                self::RESULT => new Sentence('days.once_the_result_is_there'),
+                self::SEEN_THERE => new Sentence('days.once_seen_there'),
+                default => null,
+            },
+        ]);
 
-        $parts = array_filter([$window, $after]);
-
-        return $parts === [] ? '' : ucfirst(implode(', ', $parts)).'.';
+        return $parts === [] ? null : new Sentence('days.sentence', ['when' => array_values($parts)]);
     }
 }

@@ -9,6 +9,7 @@ use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * A knee that was operated on, and one that stays stiff. Limits are working estimates.
@@ -45,8 +46,8 @@ final readonly class OperatedReferrals extends Referrals
                 return [$this->operator(
                     Within::Week,
                     'graft_doubt',
-                    $positive ? 'A test of the graft is positive.' : 'The graft could not be tested.',
-                    'is the graft intact?',
+                    $positive ? new Sentence('refer.graft_positive') : new Sentence('refer.graft_untested'),
+                    new Sentence('refer.graft.asked'),
                     [$condition],
                 )];
             }
@@ -54,8 +55,8 @@ final readonly class OperatedReferrals extends Referrals
                 return [$this->operator(
                     Within::Week,
                     'operated_positive',
-                    'A test of an operated knee is positive.',
-                    "{$condition->withArticle()} after the operation?",
+                    new Sentence('refer.operated_positive'),
+                    new Sentence('refer.operated_positive.asked', ['condition' => $condition->withArticle()]),
                     [$condition],
                 )];
             }
@@ -88,10 +89,10 @@ final readonly class OperatedReferrals extends Referrals
                 Destination::KneeSurgeon,
                 Within::TwoWeeks,
                 'stiff',
-                'The knee stays short of straight.',
+                new Sentence('refer.stiff'),
                 $this->bearings->examination->history->isYes(HistoryItem::Locking)
-                    ? 'short of straight, and it locks: what blocks it?'
-                    : 'short of straight: what blocks it?',
+                    ? new Sentence('refer.stiff.locks')
+                    : new Sentence('refer.stiff.asked'),
             )]
             : [];
     }
@@ -109,14 +110,14 @@ final readonly class OperatedReferrals extends Referrals
             $stiff ? $this->operator(
                 Within::TwoWeeks,
                 'stiff',
-                'The knee is stiff more than six weeks after the operation.',
-                'stiff after the operation: scar, graft position, or its course?',
+                new Sentence('refer.stiff_after_operation'),
+                new Sentence('refer.stiff_after_operation.asked'),
             ) : null,
             $lags ? $this->operator(
                 Within::TwoWeeks,
                 'lag_after_operation',
-                'The straight knee cannot be held more than six weeks after the operation.',
-                'a lag after the operation: thigh, patella, or the femoral nerve?',
+                new Sentence('refer.lag_after_operation'),
+                new Sentence('refer.lag_after_operation.asked'),
             ) : null,
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Evidence\EvidenceLibrary;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -17,7 +18,7 @@ final readonly class Plan
     /**
      * @param  list<Referral>  $sendOn  worst first
      * @param  LookAgain|null  $lookAgain  null: nothing asks for it
-     * @param  list<string>  $unanswered
+     * @param  list<Sentence>  $unanswered
      */
     private function __construct(
         public array $sendOn,

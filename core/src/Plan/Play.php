@@ -13,6 +13,7 @@ use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Results\SettledResults;
 use GrayCompass\Core\Safety\SafetyGate;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\TouchlineStop;
 
@@ -24,24 +25,18 @@ use GrayCompass\Core\Verdict\TouchlineStop;
  */
 final readonly class Play
 {
-    /** Said with every answer. */
-    public const NEVER_CLEARS = 'It never clears a return after a cruciate injury.';
-
     private const PAIN_LIMIT = 4.0;
 
-    private const STORY = [
-        'A pop was felt' => HistoryItem::Pop,
-        'The knee gave way' => HistoryItem::GivingWay,
-        'The kneecap shifted' => HistoryItem::KneecapShifted,
-        'The knee locked' => HistoryItem::Locking,
-        'The athlete could not continue' => HistoryItem::CouldNotContinue,
+    private const ASKED = [
+        HistoryItem::Pop, HistoryItem::GivingWay, HistoryItem::KneecapShifted, HistoryItem::Locking,
+        HistoryItem::CouldNotContinue,
     ];
 
     /**
-     * @param  list<string>  $why  what speaks against going on; empty when nothing does
-     * @param  string|null  $settledBy  what ends the question of the touchline already, in words; null while it is open
+     * @param  list<Sentence>  $why  what speaks against going on; empty when nothing does
+     * @param  Sentence|null  $settledBy  what ends the question of the touchline already; null while it is open
      */
-    private function __construct(public PlayAnswer $answer, public array $why, public ?string $settledBy = null)
+    private function __construct(public PlayAnswer $answer, public array $why, public ?Sentence $settledBy = null)
     {
     }
 
@@ -52,7 +47,7 @@ final readonly class Play
             return new self(PlayAnswer::NotAsked, []);
         }
         $bleeds = $bearings->examination->episode->bleedingRisk && $bearings->examination->isOnTouchline()
-            ? ['The athlete bleeds easily: look at the knee again within hours.']
+            ? [new Sentence('play.bleeds_easily')]
             : [];
         $settledBy = TouchlineStop::reason($bearings);
         $why = [
@@ -68,58 +63,62 @@ final readonly class Play
         if ($why !== [] && (! $never || $bearings->examination->isOnTouchline())) {
             $first = $settledBy === null ? [] : [$settledBy];
 
-            return new self(PlayAnswer::Stop, array_values(array_unique([...$first, ...$why])), $settledBy);
+            return new self(PlayAnswer::Stop, Sentence::once([...$first, ...$why]), $settledBy);
         }
         if ($never) {
-            return new self(PlayAnswer::NotAsked, [self::NEVER_CLEARS]);
+            return new self(PlayAnswer::NotAsked, [self::neverClears()]);
         }
 
         // A chance does not enter here: a sore inner side that holds is supported, whatever it is called.
         return $bearings->grade(Condition::Mcl) === 1
             ? new self(
                 PlayAnswer::MayContinueSupported,
-                ['The MCL is sore but firm, grade 1: with a sleeve, and under observation.'],
+                [new Sentence('play.mcl_grade_1')],
             )
             : new self(PlayAnswer::MayContinue, []);
     }
 
+    /** Said with every answer. */
+    public static function neverClears(): Sentence
+    {
+        return new Sentence('play.never_clears');
+    }
+
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     private static function gate(SafetyGate $gate): array
     {
-        $why = $gate->open ? [] : ['The safety check is not complete.'];
+        $why = $gate->open ? [] : [new Sentence('play.safety_check_incomplete')];
         if ($gate->lines !== []) {
-            $why[] = 'The safety check raised a red flag.';
+            $why[] = new Sentence('play.red_flag');
         }
 
         return $why;
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     private static function story(KneeExamination $examination): array
     {
         $why = [];
-        foreach (self::STORY as $words => $item) {
+        foreach (self::ASKED as $item) {
             $answer = $examination->history->answer($item);
-            if ($answer === null) {
-                $why[] = 'Not asked whether '.lcfirst($words).'.';
-            } elseif ($answer) {
-                $why[] = "{$words}.";
+            if ($answer !== false) {
+                $why[] = new Sentence("play.{$item->value}".($answer === null ? '.not_asked' : ''));
             }
         }
         $pain = $examination->history->painNow;
         if ($pain === null || $pain >= self::PAIN_LIMIT) {
-            $why[] = $pain === null ? 'Pain was not asked for.' : 'Pain is 4 or more.';
+            $why[] = $pain === null ? new Sentence('play.pain_not_asked') : new Sentence('play.pain');
         }
 
         return $why;
     }
 
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     private static function ligaments(Bearings $bearings): array
     {
@@ -134,26 +133,29 @@ final readonly class Play
             static fn (Manoeuvre $manoeuvre): bool => ! self::wasGraded($results, $manoeuvre->feeds[0] ?? ''),
         );
         $wrong = [
-            'Not all four collateral tests are done.' => $left !== [],
-            'A collateral test is not valid.' => $left === [] && $ungraded !== [],
-            'The lateral side is not grade 0.' => $bearings->grade(Condition::Lcl) > 0,
-            'The MCL is more than grade 1.' => $bearings->grade(Condition::Mcl) > 1,
+            'play.collaterals_incomplete' => $left !== [],
+            'play.collateral_not_valid' => $left === [] && $ungraded !== [],
+            'play.lateral_side' => $bearings->grade(Condition::Lcl) > 0,
+            'play.medial_side' => $bearings->grade(Condition::Mcl) > 1,
         ];
 
-        return array_values(array_filter([...array_keys(array_filter($wrong)), self::cruciateDoubt($results)]));
+        return array_values(array_filter([
+            ...array_map(static fn (string $code): Sentence => new Sentence($code), array_keys(array_filter($wrong))),
+            self::cruciateDoubt($results),
+        ]));
     }
 
     /** A positive that does not count, or an equivocal one, is no negative: on the touchline doubt stops. */
-    private static function cruciateDoubt(SettledResults $results): ?string
+    private static function cruciateDoubt(SettledResults $results): ?Sentence
     {
         $doubt = null;
         foreach ($results->results as $result) {
             $of = $results->signs->ownTestOf($result->reading->sign);
             if ($of?->isCruciate() === true && $result->reading->outcome !== Outcome::Negative) {
                 if ($result->counts()) {
-                    return 'A cruciate test is positive.';
+                    return new Sentence('play.cruciate_positive');
                 }
-                $doubt = 'A cruciate test is not clear.';
+                $doubt = new Sentence('play.cruciate_unclear');
             }
         }
 

@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Examination\Facts\ConditionReader;
 use GrayCompass\Core\Examination\Facts\FactCondition;
 use GrayCompass\Core\Examination\Facts\FactSubject;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * When it is asked whether an athlete can go on, and what found speaks against it, by data/play.json.
@@ -18,8 +19,8 @@ use GrayCompass\Core\Examination\Facts\FactSubject;
 final readonly class PlayRules
 {
     /**
-     * @param  list<array{FactCondition, string}>  $structures  each with its words, in the order told
-     * @param  list<array{FactCondition, string}>  $function
+     * @param  list<array{FactCondition, Sentence}>  $structures  each with what it says, in the order told
+     * @param  list<array{FactCondition, Sentence}>  $function
      */
     private function __construct(private FactCondition $asked, private array $structures, private array $function)
     {
@@ -45,7 +46,7 @@ final readonly class PlayRules
     /**
      * What the knee's structures say against going on.
      *
-     * @return list<string>
+     * @return list<Sentence>
      */
     public function againstStructures(FactSubject $seen): array
     {
@@ -55,7 +56,7 @@ final readonly class PlayRules
     /**
      * What walking, raising, hopping and running say against going on.
      *
-     * @return list<string>
+     * @return list<Sentence>
      */
     public function againstFunction(FactSubject $seen): array
     {
@@ -64,16 +65,16 @@ final readonly class PlayRules
 
     /**
      * @param  list<Objection>  $data
-     * @return list<array{FactCondition, string}>
+     * @return list<array{FactCondition, Sentence}>
      */
     private static function objections(array $data): array
     {
-        return array_map(static fn (array $one): array => [ConditionReader::read($one['when']), $one['say']], $data);
+        return array_map(static fn (array $one): array => [ConditionReader::read($one['when']), new Sentence('written', ['words' => $one['say']])], $data);
     }
 
     /**
-     * @param  list<array{FactCondition, string}>  $objections
-     * @return list<string>
+     * @param  list<array{FactCondition, Sentence}>  $objections
+     * @return list<Sentence>
      */
     private static function applying(array $objections, FactSubject $seen): array
     {

@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Safety\Place;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * Somebody else who should see this knee, how soon, by which rule, and what they are asked.
@@ -24,8 +25,8 @@ final readonly class Referral
         public Destination $to,
         public Within $within,
         public string $rule,
-        public string $why,
-        public string $question,
+        public Sentence $why,
+        public Sentence $question,
         public bool $byChance = false,
         public array $asks = [],
     ) {
@@ -55,7 +56,7 @@ final readonly class Referral
     }
 
     /** The same question to somebody who decides without another scan. */
-    public function insteadOfScan(Destination $to, string $why, string $question): self
+    public function insteadOfScan(Destination $to, Sentence $why, Sentence $question): self
     {
         return new self($to, $this->within, $this->rule, $why, $question, $this->byChance, $this->asks);
     }

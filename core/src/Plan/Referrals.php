@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Destination;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -28,8 +29,8 @@ abstract readonly class Referrals
         Condition $condition,
         Within $within,
         string $rule,
-        string $why,
-        string $question,
+        Sentence $why,
+        Sentence $question,
         bool $scan = false,
         bool $byChance = false,
     ): Referral {
@@ -60,8 +61,8 @@ abstract readonly class Referrals
     protected function operator(
         Within $within,
         string $rule,
-        string $why,
-        string $question,
+        Sentence $why,
+        Sentence $question,
         array $asks = [],
     ): Referral {
         return new Referral(Destination::OperatingSurgeon, $within, $rule, $why, $question, asks: $asks);
@@ -72,8 +73,8 @@ abstract readonly class Referrals
      */
     protected function scan(
         string $rule,
-        string $why,
-        string $question,
+        Sentence $why,
+        Sentence $question,
         Within $within = Within::TwoWeeks,
         bool $byChance = false,
         array $asks = [],
@@ -81,7 +82,7 @@ abstract readonly class Referrals
         return new Referral(Destination::Mri, $within, $rule, $why, $question, $byChance, $asks);
     }
 
-    protected function xray(string $rule, Within $within, string $why, string $question): Referral
+    protected function xray(string $rule, Within $within, Sentence $why, Sentence $question): Referral
     {
         return new Referral(Destination::Xray, $within, $rule, $why, $question);
     }

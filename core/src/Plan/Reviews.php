@@ -9,6 +9,7 @@ use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Place;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Consideration;
@@ -81,26 +82,24 @@ final readonly class Reviews
                 || ! $this->bearings->raised(...self::XRAY_FIRST);
 
             return $others
-                ? new LookAgain(null, null, LookAgain::SEEN_THERE, 'Wait for the result of today’s referral.')
-                : new LookAgain(null, self::AFTER_XRAY, LookAgain::RESULT, 'After the X-ray, do the tests that were withheld.');
+                ? new LookAgain(null, null, LookAgain::SEEN_THERE, [new Sentence('again_for.todays_referral')])
+                : new LookAgain(null, self::AFTER_XRAY, LookAgain::RESULT, [new Sentence('again_for.withheld_tests')]);
         }
         $dated = $this->dated();
         if ($dated !== []) {
             usort($dated, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
             [$from, $to] = $dated[0];
-            $whys = array_unique(array_map(
-                static fn (array $row): string => $row[2],
-                array_filter($dated, static fn (array $row): bool => $row[0] === $from),
-            ));
+            $others = array_filter(\array_slice($dated, 1), static fn (array $row): bool => $row[0] === $from);
+            $whys = Sentence::once([$dated[0][2], ...array_column($others, 2)]);
 
-            return new LookAgain($from, $to, null, implode(' ', \array_slice($whys, 0, self::SHOWN)), $hours);
+            return new LookAgain($from, $to, null, \array_slice($whys, 0, self::SHOWN), $hours);
         }
         if ($this->bearings->raised(...self::XRAY_FIRST)) {
             return new LookAgain(
                 null,
                 self::AFTER_XRAY,
                 LookAgain::RESULT,
-                'After the X-ray, do the tests that were withheld.',
+                [new Sentence('again_for.withheld_tests')],
                 $hours,
             );
         }
@@ -109,9 +108,9 @@ final readonly class Reviews
                 self::FOUND_FROM,
                 self::FOUND_TO,
                 null,
-                $this->bearings->abnormal === []
-                    ? 'What was found at earlier visits should not have returned.'
-                    : 'Today’s findings should be gone or explained.',
+                [$this->bearings->abnormal === []
+                    ? new Sentence('again_for.carried_findings')
+                    : new Sentence('again_for.todays_findings')],
                 $hours,
             );
         }
@@ -120,18 +119,18 @@ final readonly class Reviews
                 null,
                 self::RESULT_DUE,
                 LookAgain::RESULT,
-                'After the result of the referral, at the latest in two weeks.',
+                [new Sentence('again_for.result')],
                 $hours,
             );
         }
 
-        return $hours ? new LookAgain(null, null, null, 'To check the decision to continue.', true) : null;
+        return $hours ? new LookAgain(null, null, null, [new Sentence('again_for.decision_to_continue')], true) : null;
     }
 
     /**
      * In order of what matters.
      *
-     * @return list<array{int, int, string}> from, to, why
+     * @return list<array{int, int, Sentence}> from, to, why
      */
     private function dated(): array
     {
@@ -162,33 +161,33 @@ final readonly class Reviews
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function fluid(): ?array
     {
         return match (true) {
-            $this->bearings->fluidGrade() >= 2 => [...ReviewDays::SOON, 'There is a large effusion.'],
+            $this->bearings->fluidGrade() >= 2 => [...ReviewDays::SOON, new Sentence('again_for.large_effusion')],
             $this->bearings->hasFluid()
-                && $this->bearings->isAfterInjury() => [...ReviewDays::NEXT_WEEK, 'There is an effusion after an injury.'],
+                && $this->bearings->isAfterInjury() => [...ReviewDays::NEXT_WEEK, new Sentence('again_for.effusion')],
             default => null,
         };
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function blood(): ?array
     {
         $scanned = array_filter($this->sendOn, static fn (Referral $one): bool => $one->names(Place::Scan)) !== [];
 
         return $this->bearings->bloodLikely() && ! $this->bearings->wasLookedAt()
-            && ! $scanned ? [...ReviewDays::ONCE_SETTLED, 'Blood was likely: an MRI if the effusion is still there.'] : null;
+            && ! $scanned ? [...ReviewDays::ONCE_SETTLED, new Sentence('again_for.blood')] : null;
     }
 
     /**
      * A Lachman that holds but hurts much may hide a tear behind the muscles.
      *
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function painfulLachman(): ?array
     {
@@ -196,12 +195,12 @@ final readonly class Reviews
         $pain = $result?->isNegative() === true ? $result->reading->record?->pain() : null;
 
         return $pain !== null && $pain >= self::PAIN_OF_A_FIRM_LACHMAN
-            ? [...ReviewDays::ONCE_SETTLED, 'The Lachman is firm but very painful: repeat it.']
+            ? [...ReviewDays::ONCE_SETTLED, new Sentence('again_for.painful_lachman')]
             : null;
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function restPain(): ?array
     {
@@ -209,11 +208,11 @@ final readonly class Reviews
             && $this->bearings->examination->injuredWithin(self::FRESH_DAYS)
             && ! $this->bearings->raised(SafetyRule::RestPain);
 
-        return $fresh ? [...ReviewDays::NEXT_WEEK, 'Pain at night or at rest should be gone by then.'] : null;
+        return $fresh ? [...ReviewDays::NEXT_WEEK, new Sentence('again_for.rest_pain')] : null;
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function stiff(): ?array
     {
@@ -222,36 +221,36 @@ final readonly class Reviews
             && ! $knee->is(Fact::EndsSpringy)
             && ! $this->bearings->raised(SafetyRule::LockedKnee);
 
-        return $stiff ? [...ReviewDays::NEXT_WEEK, 'The knee does not go fully straight: measure it again.'] : null;
+        return $stiff ? [...ReviewDays::NEXT_WEEK, new Sentence('again_for.short_of_straight')] : null;
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function thrust(): ?array
     {
         $sent = array_filter($this->sendOn, static fn (Referral $one): bool => $one->rule === 'thrust');
 
-        return $sent === [] ? null : [...ReviewDays::IN_WEEKS, 'The knee thrusts sideways in walking.'];
+        return $sent === [] ? null : [...ReviewDays::IN_WEEKS, new Sentence('again_for.thrust')];
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function worn(): ?array
     {
         return match ($this->support->type) {
-            SupportType::Immobiliser => [...ReviewDays::UNDER_AN_IMMOBILISER, 'An immobiliser needs a check by then.'],
-            SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport => [...ReviewDays::UNDER_A_BRACE, 'Skin, calf and range under the brace.',
+            SupportType::Immobiliser => [...ReviewDays::UNDER_AN_IMMOBILISER, new Sentence('again_for.immobiliser')],
+            SupportType::HingedLimited, SupportType::ExtensionSplintCalfSupport => [...ReviewDays::UNDER_A_BRACE, new Sentence('again_for.brace'),
             ],
-            SupportType::HingedSleeve => [...ReviewDays::NEXT_WEEK, 'Whether the sleeve still helps.'],
-            SupportType::FunctionalHinged => [...ReviewDays::AFTER_A_PROGRAMME, 'How the return to sport goes.'],
+            SupportType::HingedSleeve => [...ReviewDays::NEXT_WEEK, new Sentence('again_for.sleeve')],
+            SupportType::FunctionalHinged => [...ReviewDays::AFTER_A_PROGRAMME, new Sentence('again_for.sports_brace')],
             default => null,
         };
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function meniscus(Condition $condition): ?array
     {
@@ -261,17 +260,17 @@ final readonly class Reviews
         }
 
         return match (true) {
-            $this->bearings->atAct($condition) => [...ReviewDays::AFTER_A_PROGRAMME, ucfirst("{$condition->withArticle()} is likely: an exercise programme first."),
+            $this->bearings->atAct($condition) => [...ReviewDays::AFTER_A_PROGRAMME, new Sentence('again_for.meniscus_likely', ['condition' => $condition->withArticle()]),
             ],
             $this->bearings->results->hasOwnPositive($condition)
-                && $this->bearings->chance($condition) >= self::POSSIBLE_MENISCUS => [...ReviewDays::IN_WEEKS, ucfirst("{$condition->withArticle()} is possible: with advice on load."),
+                && $this->bearings->chance($condition) >= self::POSSIBLE_MENISCUS => [...ReviewDays::IN_WEEKS, new Sentence('again_for.meniscus_possible', ['condition' => $condition->withArticle()]),
                 ],
             default => null,
         };
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function kneecap(): ?array
     {
@@ -283,25 +282,25 @@ final readonly class Reviews
             ));
 
         return match (true) {
-            $pain => [...ReviewDays::AFTER_A_PROGRAMME, 'Patellofemoral pain changes over weeks.'],
+            $pain => [...ReviewDays::AFTER_A_PROGRAMME, new Sentence('again_for.patellofemoral_pain')],
             $this->bearings->results->hasOwnPositive(Condition::PatellarInstability)
-                && ! $this->isSettledByOthers() => [...ReviewDays::AFTER_A_PROGRAMME, 'The patella was felt to slip: after a programme.'],
+                && ! $this->isSettledByOthers() => [...ReviewDays::AFTER_A_PROGRAMME, new Sentence('again_for.patella_slips')],
             default => null,
         };
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function overWeeks(): ?array
     {
         $slow = array_filter($this->bearings->also, static fn (Consideration $other): bool => $other->healsOverWeeks);
 
-        return $slow === [] ? null : [...ReviewDays::AFTER_A_PROGRAMME, reset($slow)->why];
+        return $slow === [] ? null : [...ReviewDays::AFTER_A_PROGRAMME, new Sentence('written', ['words' => reset($slow)->why])];
     }
 
     /**
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function lag(): ?array
     {
@@ -309,13 +308,13 @@ final readonly class Reviews
             && $this->bearings->hasFluid()
             && ! $this->bearings->raised(SafetyRule::ExtensorRupture);
 
-        return $alone ? [...ReviewDays::SOON, 'The knee cannot be held straight, with an effusion: test it again.'] : null;
+        return $alone ? [...ReviewDays::SOON, new Sentence('again_for.lag')] : null;
     }
 
     /**
      * Whether it is torn is no question any more: its course is.
      *
-     * @return array{int, int, string}|null
+     * @return array{int, int, Sentence}|null
      */
     private function knownTear(): ?array
     {
@@ -326,7 +325,7 @@ final readonly class Reviews
 
         return $torn === []
             ? null
-            : [...ReviewDays::IN_WEEKS, 'Progress after the known tear: range, effusion, strength, return.'];
+            : [...ReviewDays::IN_WEEKS, new Sentence('again_for.known_tear')];
     }
 
     private function isSettledByOthers(): bool

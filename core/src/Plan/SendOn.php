@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Plan;
 
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -72,8 +73,8 @@ final class SendOn
                     $line->sheet->to,
                     Within::by($line->urgency),
                     $line->rule->value,
-                    $line->sheet->say,
-                    $line->sheet->question,
+                    new Sentence('written', ['words' => $line->sheet->say]),
+                    new Sentence('written', ['words' => $line->sheet->question]),
                 );
             }
         }

@@ -9,6 +9,7 @@ use GrayCompass\Core\Examination\SafetyKey;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -38,7 +39,7 @@ final readonly class Support
      */
     private function __construct(
         public SupportType $type,
-        public string $why,
+        public Sentence $why,
         public ?SupportRange $range,
         public bool $crutches,
     ) {
@@ -49,7 +50,7 @@ final readonly class Support
     {
         [$type, $why, $range] = self::byLine($bearings) ?? self::byFinding($bearings) ?? [
             SupportType::None,
-            'No finding needs a support.',
+            new Sentence('support.none'),
             null,
         ];
         $needed = ! \in_array(
@@ -66,13 +67,13 @@ final readonly class Support
         return $this->range === SupportRange::Locked;
     }
 
-    public function cost(): string
+    public function cost(): ?Sentence
     {
         return $this->type->cost();
     }
 
     /**
-     * @return array{SupportType, string, SupportRange|null}|null
+     * @return array{SupportType, Sentence, SupportRange|null}|null
      */
     private static function byLine(Bearings $bearings): ?array
     {
@@ -84,13 +85,13 @@ final readonly class Support
         foreach ([...$bearings->gate->lines, ...$late] as $line) {
             $shown = $imaged && $line->rule === SafetyRule::FractureSuspected;
             if (\in_array($line->rule, self::AS_FOUND, true) && ! $shown) {
-                return [SupportType::AsFound, 'Keep the knee in the position found until it has been assessed.', null];
+                return [SupportType::AsFound, new Sentence('support.as_found'), null];
             }
             if (\in_array($line->rule, self::HELD_STRAIGHT, true) && $bearings->mayBeUnderPressure()) {
-                return [SupportType::AsFound, 'Keep the knee in the position found, with nothing tight around the leg.', null];
+                return [SupportType::AsFound, new Sentence('support.nothing_tight'), null];
             }
             if (\in_array($line->rule, self::HELD_STRAIGHT, true)) {
-                return [SupportType::Immobiliser, 'Keep the knee straight until the cause is known.', null];
+                return [SupportType::Immobiliser, new Sentence('support.straight'), null];
             }
         }
 
@@ -98,7 +99,7 @@ final readonly class Support
     }
 
     /**
-     * @return array{SupportType, string, SupportRange|null}|null
+     * @return array{SupportType, Sentence, SupportRange|null}|null
      */
     private static function byFinding(Bearings $bearings): ?array
     {
@@ -114,24 +115,24 @@ final readonly class Support
         return match (true) {
             self::kneecapCameOut($bearings) => [
                 SupportType::Immobiliser,
-                'The patella has just been out: rest for a few days only.',
+                new Sentence('support.patella'),
                 SupportRange::FewDays,
             ],
             self::pcl($bearings) => [
                 SupportType::ExtensionSplintCalfSupport,
-                'A PCL tear is likely or felt: the calf is held up so that the shin does not sink back.',
+                new Sentence('support.pcl'),
                 SupportRange::StraightToWeek6,
             ],
             $outer => [
                 SupportType::HingedLimited,
-                'The lateral side or the corner: locked straight until the surgeon has seen it.',
+                new Sentence('support.lateral_side'),
                 SupportRange::Locked,
             ],
             $mcl >= 3 => [SupportType::HingedLimited, self::medial($bearings, 3), SupportRange::MedialGrade3],
             $mcl === 2 => [SupportType::HingedLimited, self::medial($bearings, 2), SupportRange::MedialGrade2],
             $graft => [
                 SupportType::FunctionalHinged,
-                'For a return to sport after a cruciate operation, as the surgeon plans.',
+                new Sentence('support.return_to_sport'),
                 null,
             ],
             self::sprainedButFree($bearings) => [
@@ -143,11 +144,12 @@ final readonly class Support
         };
     }
 
-    private static function medial(Bearings $bearings, int $grade): string
+    private static function medial(Bearings $bearings, int $grade): Sentence
     {
-        return $bearings->of(Condition::Mcl)->isTreatedAsTorn()
-            ? "MCL sprain, grade {$grade}."
-            : "If it is the MCL, then grade {$grade}.";
+        return new Sentence(
+            $bearings->of(Condition::Mcl)->isTreatedAsTorn() ? 'support.mcl' : 'support.perhaps_mcl',
+            ['grade' => $grade],
+        );
     }
 
     /** No sports brace on a graft that may be torn, or was not to be tested. */

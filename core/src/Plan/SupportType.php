@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Plan;
 
+use GrayCompass\Core\Sentences\Sentence;
+
 /** What may be worn on the knee for a while. Nothing is ever proposed to prevent an injury. */
 enum SupportType: string
 {
@@ -28,19 +30,10 @@ enum SupportType: string
         };
     }
 
-    /** What wearing it costs. */
-    public function cost(): string
+    /** What wearing it costs; null where it costs nothing worth saying. */
+    public function cost(): ?Sentence
     {
-        return match ($this) {
-            self::None, self::AsFound => '',
-            self::HingedSleeve => 'Warm, slips with sweat; no proof that it shortens healing.',
-            self::HingedLimited => 'Weeks of less bend; the thigh thins unless it is trained.',
-            self::ExtensionSplintCalfSupport => 'A stiff knee and a weak thigh; the heel must never hang free '
-                .'without the calf support.',
-            self::Immobiliser => 'The knee stiffens within days and the gait is stiff. A swelling calf, or a short '
-                .'breath, may be a clot: call at once.',
-            self::FunctionalHinged => 'Bulky, and it slows the leg a little; it does not replace training.',
-        };
+        return \in_array($this, [self::None, self::AsFound], true) ? null : new Sentence("support_cost.{$this->value}");
     }
 
     /** Nobody brakes hard with a leg that is held. */

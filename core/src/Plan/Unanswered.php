@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Evidence\EvidenceLibrary;
 use GrayCompass\Core\Examination\NotDone;
 use GrayCompass\Core\Examination\Record;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\ConditionZone;
@@ -19,7 +20,7 @@ use GrayCompass\Core\Verdict\ConditionZone;
 final class Unanswered
 {
     /**
-     * @return list<string>
+     * @return list<Sentence>
      */
     public static function of(Bearings $bearings, EvidenceLibrary $evidence): array
     {
@@ -34,24 +35,25 @@ final class Unanswered
         }
         foreach ($bearings->examination->records as $record) {
             if ($record->notDone !== null && $record->side === $bearings->examination->hurtSide->opposite()) {
-                $lines[] = "{$record->manoeuvre->card->name} of the other knee not done "
-                    ."({$record->notDone->words()}): no comparison.";
+                $lines[] = new Sentence('not_done.other_knee', [
+                    'manoeuvre' => $record->manoeuvre->card->name, 'reason' => $record->notDone->words(),
+                ]);
             }
         }
         foreach ($bearings->settled->outOfReach as $manoeuvre) {
-            $lines[] = "{$bearings->cardName($manoeuvre)} not done (position not possible).";
+            $lines[] = new Sentence('not_done.out_of_reach', ['manoeuvre' => $bearings->cardName($manoeuvre)]);
         }
         $held = $bearings->holds->byRule();
         if ($held !== []) {
             $count = \count($held);
-            $lines[] = "Withheld by the safety check: {$count} ".($count === 1 ? 'manoeuvre' : 'manoeuvres').'.';
+            $lines[] = new Sentence($count === 1 ? 'not_done.withheld.one' : 'not_done.withheld', ['count' => $count]);
         }
         $untested = self::names(array_filter(
             $bearings->verdicts,
             static fn (ConditionVerdict $verdict): bool => ! $verdict->tested,
         ));
-        if ($untested !== '') {
-            $lines[] = "Not tested: {$untested}.";
+        if ($untested !== []) {
+            $lines[] = new Sentence('not_done.conditions', ['conditions' => $untested]);
         }
 
         return $lines;
@@ -62,7 +64,7 @@ final class Unanswered
         NotDone $reason,
         Bearings $bearings,
         EvidenceLibrary $evidence,
-    ): string {
+    ): Sentence {
         $targets = [];
         foreach ($record->manoeuvre->feeds as $finding) {
             foreach ($evidence->rows($finding) as $row) {
@@ -71,19 +73,21 @@ final class Unanswered
         }
         $open = self::names(array_filter($bearings->verdicts, static fn (ConditionVerdict $verdict): bool => isset($targets[$verdict->condition->value])
             && \in_array($verdict->zone, [ConditionZone::Untested, ConditionZone::Investigate], true)));
-        $name = "{$record->manoeuvre->card->name} not done ({$reason->words()})";
 
-        return $open === '' ? "{$name}." : "{$name}: leaves open {$open}.";
+        return new Sentence($open === [] ? 'not_done' : 'not_done.leaves_open', [
+            'manoeuvre' => $record->manoeuvre->card->name, 'reason' => $reason->words(), 'conditions' => $open,
+        ]);
     }
 
     /**
      * @param  array<int, ConditionVerdict>  $verdicts
+     * @return list<string>
      */
-    private static function names(array $verdicts): string
+    private static function names(array $verdicts): array
     {
-        return implode(
-            ', ',
-            array_map(static fn (ConditionVerdict $verdict): string => $verdict->condition->label(), $verdicts),
-        );
+        return array_values(array_map(
+            static fn (ConditionVerdict $verdict): string => $verdict->condition->label(),
+            $verdicts,
+        ));
     }
 }

@@ -40,10 +40,7 @@ final class Remarks
             self::reversedSchool($examination),
             $evidence->findings() === []
                 ? null
-                : new Remark(
-                    'figures_not_checked',
-                    'The figures in use are a starting set, not yet checked against the papers.',
-                ),
+                : Remark::of('figures_not_checked'),
         ]));
     }
 
@@ -57,24 +54,14 @@ final class Remarks
 
         return $forward === [] || ! $seen->is(Fact::SagNotLookedFor)
             ? null
-            : new Remark(
-                'sag_not_checked',
-                'An anterior test is positive, but the sag was not checked first: a tibia that sags back makes '
-                    .'anterior translation look larger.',
-            );
+            : Remark::of('sag_not_checked');
     }
 
     private static function dial(FactSubject $seen): ?Remark
     {
         return match (true) {
-            $seen->is(Fact::TurnsOutBent) => new Remark(
-                'dial_both',
-                'The shin turns out more at 30° and at 90°: the posterolateral corner together with the PCL.',
-            ),
-            $seen->is(Fact::TurnsOutLessBentAlone) => new Remark(
-                'dial_30_alone',
-                'The shin turns out more at 30° alone: the posterolateral corner with the PCL holding.',
-            ),
+            $seen->is(Fact::TurnsOutBent) => Remark::of('dial_both'),
+            $seen->is(Fact::TurnsOutLessBentAlone) => Remark::of('dial_30_alone'),
             default => null,
         };
     }
@@ -83,10 +70,7 @@ final class Remarks
     {
         foreach ($results->results as $result) {
             if ($result->exclusion === Exclusion::DistractionHurtsToo) {
-                return new Remark(
-                    'think_ligament',
-                    'Pulling the shin away hurt as much as pressing: think of a ligament.',
-                );
+                return Remark::of('think_ligament');
             }
         }
 
@@ -106,10 +90,7 @@ final class Remarks
 
         return $names === []
             ? null
-            : new Remark(
-                'checks_not_ticked',
-                'Taken as passed, though not ticked: the checks of '.implode(', ', $names).'.',
-            );
+            : Remark::of('checks_not_ticked', ['manoeuvres' => $names]);
     }
 
     /** “Normal” takes its checks as passed; the one that could hide a tear should be said. */
@@ -129,20 +110,14 @@ final class Remarks
 
         return $names === []
             ? null
-            : new Remark(
-                'tick_not_said',
-                'Recorded as normal, without saying that the muscles were soft: '.implode(', ', $names).'.',
-            );
+            : Remark::of('tick_not_said', ['manoeuvres' => $names]);
     }
 
     private static function reversedSchool(KneeExamination $examination): ?Remark
     {
         return $examination->schools->mcmurraySide->judgedBy === self::REVERSED
             && self::wasJudged($examination, JudgeKind::McMurray)
-            ? new Remark(
-                'reversed_rotation',
-                'McMurray is read by the reversed rotation, the opposite of the usual teaching.',
-            )
+            ? Remark::of('reversed_rotation')
             : null;
     }
 

@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Route;
 
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Results\SettledResult;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -19,7 +20,7 @@ final readonly class FadingResults
     /** So many days before it expires a result is offered for repeating. */
     private const SOON_DAYS = 3;
 
-    /** @var array<string, string> why, by manoeuvre */
+    /** @var array<string, Sentence> why, by manoeuvre */
     private array $why;
 
     public function __construct(Bearings $bearings)
@@ -35,23 +36,23 @@ final readonly class FadingResults
     }
 
     /** Why it is worth repeating; null where nothing it gave is fading. */
-    public function of(Manoeuvre $manoeuvre): ?string
+    public function of(Manoeuvre $manoeuvre): ?Sentence
     {
         return $this->why[$manoeuvre->id] ?? null;
     }
 
-    private static function said(SettledResult $result, Bearings $bearings): ?string
+    private static function said(SettledResult $result, Bearings $bearings): ?Sentence
     {
         $sign = $result->reading->sign;
         if ($result->visit === null || $bearings->results->today->counted($sign) !== null) {
             return null;
         }
         $left = $bearings->signs->carriedDays($sign) - $result->visit->daysAgo;
-        $label = ucfirst($bearings->signs->label($sign));
+        $values = ['sign' => ucfirst($bearings->signs->label($sign)), 'days' => $result->visit->daysAgo, 'left' => $left];
 
         return match (true) {
-            $result->isNegative() && $result->isOfTheFirstDays() && $bearings->signs->isLaxity($sign) => "{$label}: negative in the first days, which may be guarding.",
-            $left >= 0 && $left <= self::SOON_DAYS => "{$label}: found {$result->visit->daysAgo} days ago, valid for {$left} more days.",
+            $result->isNegative() && $result->isOfTheFirstDays() && $bearings->signs->isLaxity($sign) => new Sentence('next_test.negative_when_fresh', $values),
+            $left >= 0 && $left <= self::SOON_DAYS => new Sentence('next_test.about_to_expire', $values),
             default => null,
         };
     }

@@ -16,6 +16,7 @@ use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Results\CoreSet;
 use GrayCompass\Core\Results\Feasibility;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\TouchlineStop;
 use GrayCompass\Inference\Readings\InHundred;
@@ -32,8 +33,6 @@ use GrayCompass\Inference\Readings\Weighed;
 final readonly class NextSteps
 {
     /** Said when nothing is left that would. */
-    public const NOTHING_CHANGES = 'No test here changes what you would do.';
-
     private const WORTH = 0.05;
 
     private const LEAST_CHANCE = 0.05;
@@ -171,7 +170,7 @@ final readonly class NextSteps
             && ! \in_array($manoeuvre, $this->coreSet, true);
     }
 
-    private function wayAgain(Manoeuvre $manoeuvre): ?string
+    private function wayAgain(Manoeuvre $manoeuvre): ?Sentence
     {
         foreach ($this->bearings->results->today->results as $result) {
             if ($result->reading->record?->manoeuvre === $manoeuvre && $result->exclusion !== null) {
@@ -285,9 +284,9 @@ final readonly class NextSteps
         $questions = [];
         if (! $this->bearings->gate->open) {
             $questions[] = new Suggestion(Suggestion::ANSWER_GATE, null, null, match (true) {
-                $this->bearings->gate->unasked !== [] => 'Complete the safety check before any stress or rotation test.',
-                $this->bearings->examination->dayIsMissing => 'Enter the day of the injury: rules depend on it.',
-                default => 'Enter the age: rules for the young and from 55 depend on it.',
+                $this->bearings->gate->unasked !== [] => new Sentence('next_test.safety_check'),
+                $this->bearings->examination->dayIsMissing => new Sentence('next_test.day'),
+                default => new Sentence('next_test.age'),
             });
         }
         if ($this->bearings->examination->history->isEmpty()) {
@@ -295,7 +294,7 @@ final readonly class NextSteps
                 Suggestion::ASK_STORY,
                 null,
                 null,
-                'Take the history: it changes the probabilities before hands-on tests.',
+                new Sentence('next_test.history'),
             );
         }
 
@@ -307,17 +306,17 @@ final readonly class NextSteps
         $test = $this->worth[$manoeuvre->id] ?? null;
         $again = $this->bearings->examination->hurt($manoeuvre->id) === null ? null : $this->wayAgain($manoeuvre);
         $why = match (true) {
-            $again !== null => "Repeat: {$again}.",
+            $again !== null => new Sentence('next_test.repeat', ['way' => $again]),
             $this->fading->of($manoeuvre) !== null => $this->fading->of($manoeuvre),
             $test !== null => $this->swing($test),
-            default => 'Part of the core set.',
+            default => new Sentence('next_test.core_set'),
         };
 
         return new Suggestion($test?->candidate->finding->id, $manoeuvre->id, $test, $why);
     }
 
     /** The condition whose chance would swing furthest, with both ways it could go. */
-    private function swing(NextTest $test): string
+    private function swing(NextTest $test): Sentence
     {
         $furthest = 0;
         $swing = -1.0;
@@ -331,7 +330,9 @@ final readonly class NextSteps
         $name = Condition::from($now->id)->label();
         $in = InHundred::of(...);
 
-        return "{$name}: {$in($now->posttest)} in 100 now; {$in($test->ifPositive[$furthest])} if positive, "
-            ."{$in($test->ifNegative[$furthest])} if negative";
+        return new Sentence('next_test.swing', [
+            'condition' => $name, 'now' => $in($now->posttest),
+            'positive' => $in($test->ifPositive[$furthest]), 'negative' => $in($test->ifNegative[$furthest]),
+        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Route;
 
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Inference\Readings\NextTest;
 
 /**
@@ -28,7 +29,7 @@ final readonly class Suggestion
         public ?string $sign,
         public ?string $manoeuvre,
         public ?NextTest $test,
-        public string $why,
+        public Sentence $why,
     ) {
     }
 }

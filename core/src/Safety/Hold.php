@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
+use GrayCompass\Core\Sentences\Sentence;
+
 /** Why one manoeuvre may not be done now. */
 final readonly class Hold
 {
@@ -33,17 +35,10 @@ final readonly class Hold
     }
 
     /** Why a finding was not taken. */
-    public function reason(string $manoeuvre, RuleBook $book): string
+    public function reason(string $manoeuvre, RuleBook $book): Sentence
     {
-        return match ($this->kind) {
-            HoldKind::Consent => $this->mayOverride
-                ? "{$manoeuvre} waits: a sore foot, or a guardian who was not asked; give a reason to do it "
-                    .'anyway'
-                : "{$manoeuvre} waits for consent to be touched",
-            HoldKind::Gate => "{$manoeuvre} waits until the safety check is complete; give a reason to do it "
-                .'anyway',
-            HoldKind::Rule => "{$manoeuvre} is held: ".$this->label($book).($this->mayOverride ? '; give a reason to '
-                .'do it anyway, or leave it out' : ''),
-        };
+        $why = $this->kind->value.($this->mayOverride && $this->kind !== HoldKind::Gate ? '.or_with_a_reason' : '');
+
+        return new Sentence("held.{$why}", ['manoeuvre' => $manoeuvre, 'hold' => $this->label($book)]);
     }
 }

@@ -11,6 +11,8 @@ use OutOfBoundsException;
  * The words of one language, by code. `{name}` is the place of a value; `{name:how}` says how it is written: several
  * sentences by `list.<how>` instead of “a, b and c”, a day by `date.<how>`. It needs no extension of PHP, since it also
  * runs where there is none.
+ *
+ * @phpstan-import-type Value from Sentence
  */
 final readonly class Phrases
 {
@@ -80,24 +82,29 @@ final readonly class Phrases
     }
 
     /**
-     * @param  int|float|DateTimeImmutable|Sentence|list<Sentence>  $value
+     * @param  Value  $value
      */
-    private function value(int|float|DateTimeImmutable|Sentence|array $value, string $how): string
+    private function value(int|float|string|DateTimeImmutable|Sentence|array $value, string $how): string
     {
         return match (true) {
-            \is_int($value) => (string) $value,
+            \is_int($value), \is_string($value) => (string) $value,
             \is_float($value) => str_replace('.', $this->phrase('decimal'), (string) $value),
             $value instanceof DateTimeImmutable => $this->date($value, $how),
             $value instanceof Sentence => $this->words($value),
-            default => $this->list(array_map($this->words(...), $value), $how),
+            default => $this->list(array_map(
+                fn (Sentence|string $one): string => \is_string($one) ? $one : $this->words($one),
+                $value,
+            ), $how),
         };
     }
 
     private function date(DateTimeImmutable $day, string $how): string
     {
+        $month = $how === 'abbreviated' ? 'month.abbreviated.' : 'month.';
+
         return strtr($this->phrase($how === '' ? 'date' : "date.{$how}"), [
             '{day}' => $day->format('j'),
-            '{month}' => $this->phrase('month.'.$day->format('n')),
+            '{month}' => $this->phrase($month.$day->format('n')),
             '{year}' => $day->format('Y'),
         ]);
     }

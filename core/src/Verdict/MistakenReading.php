@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Inference\Model\Logit;
 use GrayCompass\Inference\Model\Outcome;
 use GrayCompass\Inference\Model\Problem;
@@ -27,8 +28,8 @@ final readonly class MistakenReading
     private function __construct(
         public string $condition,
         public string $finding,
-        public string $mistake,
-        public string $answer,
+        public Sentence $mistake,
+        public Sentence $answer,
     ) {
     }
 
@@ -83,31 +84,31 @@ final readonly class MistakenReading
     }
 
     /**
-     * @return array{string, string}
+     * @return array{Sentence, Sentence}
      */
     private static function ofPositive(Row $row, string $name, float $before, string $injury): array
     {
         $percent = InHundred::of($row->specificity->published);
         $after = static fn (float $chance): string => self::after($chance, $row->ratio(Outcome::Positive));
 
-        return ["“{$percent} % specific, so {$percent} % sure of it?”",
-            "No. {$percent} % is the share of knees without the injury that test "
-                .'negative. With '.InHundred::of($before)." in 100 before, a positive {$name} alone makes it "
-                ."{$after($before)} in 100; with 2 in 100 before it would be {$after(self::RARE)} ({$injury})."];
+        return [new Sentence('misread.specificity', ['percent' => $percent]), new Sentence('misread.specificity.answer', [
+            'percent' => $percent, 'before' => InHundred::of($before), 'test' => $name, 'after' => $after($before),
+            'rare' => InHundred::of(self::RARE), 'afterRare' => $after(self::RARE), 'injury' => $injury,
+        ])];
     }
 
     /**
-     * @return array{string, string}
+     * @return array{Sentence, Sentence}
      */
     private static function ofNegative(Row $row, string $name, float $before, string $injury): array
     {
         $percent = InHundred::of($row->sensitivity->published);
         $after = static fn (float $chance): string => self::after($chance, $row->ratio(Outcome::Negative));
 
-        return ["“{$percent} % sensitive, so a negative test is {$percent} % sure?”",
-            "No. {$percent} % is the share of injured knees that test "
-                .'positive. With '.InHundred::of($before)." in 100 before, a negative {$name} alone leaves "
-                ."{$after($before)} in 100; with half before it would leave {$after(self::EVEN)} ({$injury})."];
+        return [new Sentence('misread.sensitivity', ['percent' => $percent]), new Sentence('misread.sensitivity.answer', [
+            'percent' => $percent, 'before' => InHundred::of($before), 'test' => $name, 'after' => $after($before),
+            'afterEven' => $after(self::EVEN), 'injury' => $injury,
+        ])];
     }
 
     private static function after(float $before, float $ratio): string

@@ -8,6 +8,7 @@ use GrayCompass\Core\Grading\Values\Comparison;
 use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Results\Contradiction;
 use GrayCompass\Core\Results\SettledResult;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Inference\Model\Zone;
 
 /**
@@ -39,20 +40,17 @@ final class PastRemarks
     private static function contradiction(Contradiction $one, Bearings $bearings): Remark
     {
         [$older, $newer] = array_map(
-            static fn (SettledResult $result): string => self::said($result, $bearings),
+            static fn (SettledResult $result): Sentence => self::said($result, $bearings),
             $one->inOrder(),
         );
+        $why = $bearings->signs->grades($one->sign())?->isCruciate() === false ? 'healing' : 'guarding';
 
-        return new Remark(
-            'laxity_contradicts',
-            ucfirst($bearings->signs->label($one->sign())).": {$older}, {$newer}. Both count: "
-                .($bearings->signs->grades($one->sign())?->isCruciate() === false
-                    ? 'it may be a healing sprain or guarding.'
-                    : 'guarding can hide a torn ligament.'),
-        );
+        return new Remark('laxity_contradicts', new Sentence("remark.laxity_contradicts.{$why}", [
+            'sign' => $bearings->signs->label($one->sign()), 'older' => $older, 'newer' => $newer,
+        ]));
     }
 
-    private static function said(SettledResult $result, Bearings $bearings): string
+    private static function said(SettledResult $result, Bearings $bearings): Sentence
     {
         $examination = $result->visit?->examination() ?? $bearings->examination;
         $record = $result->reading->record;
@@ -63,13 +61,14 @@ final class PastRemarks
             $outcome = $difference === null ? $outcome : sprintf('%+g mm', $difference);
         }
         $daysAgo = $result->visit?->daysAgo;
-
-        return "{$outcome} ".match (true) {
+        $when = match (true) {
             $daysAgo === null => 'today',
-            $daysAgo === 0 => 'earlier today',
+            $daysAgo === 0 => 'earlier_today',
             $daysAgo === 1 => 'yesterday',
-            default => "{$daysAgo} days ago",
+            default => 'days_ago',
         };
+
+        return new Sentence("outcome.{$when}", ['outcome' => $outcome, 'days' => $daysAgo ?? 0]);
     }
 
     /** Hands and scan differ by more than a zone. */
@@ -77,18 +76,11 @@ final class PastRemarks
     {
         $shown = $verdict->isAnswered() ? $verdict->known?->shows($verdict->condition) : null;
         $byHand = $verdict->thresholds->zone($bearings->byHand[$verdict->condition->position()]);
-        $by = $verdict->known?->by->label();
-        $name = $verdict->condition->label();
+        $values = ['by' => $verdict->known?->by->label() ?? '', 'condition' => $verdict->condition->label()];
 
         return match (true) {
-            $shown === false && $byHand === Zone::Act => new Remark(
-                'hands_against_scan',
-                "The {$by} shows no {$name}, but the tests by hand make it likely: ask the surgeon which is right.",
-            ),
-            $shown === true && $byHand === Zone::RuledOut && $verdict->tested => new Remark(
-                'scan_against_hands',
-                "The {$by} shows a {$name}, but the tests by hand speak against it: an old or partial tear, or guarding?",
-            ),
+            $shown === false && $byHand === Zone::Act => Remark::of('hands_against_scan', $values),
+            $shown === true && $byHand === Zone::RuledOut && $verdict->tested => Remark::of('scan_against_hands', $values),
             default => null,
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Verdict;
 
+use GrayCompass\Core\Sentences\Sentence;
+
 /**
  * What ends the question of the touchline at once: nothing tested after it could let the athlete go on, so that nobody
  * hops or runs any more.
@@ -13,20 +15,20 @@ namespace GrayCompass\Core\Verdict;
 final readonly class TouchlineStop
 {
     /**
-     * @return string|null in words; null off the touchline, and while the answer is still open
+     * @return Sentence|null null off the touchline, and while the answer is still open
      */
-    public static function reason(Bearings $bearings): ?string
+    public static function reason(Bearings $bearings): ?Sentence
     {
         if (! $bearings->examination->isOnTouchline()) {
             return null;
         }
         if ($bearings->gate->lines !== []) {
-            return 'The safety check raised a red flag.';
+            return new Sentence('play.red_flag');
         }
         foreach ($bearings->results->ofTheKneeNow->results as $result) {
             $of = $bearings->signs->ownTestOf($result->reading->sign);
             if ($of?->isCruciate() === true && $result->isPositive() && $result->counts()) {
-                return 'A cruciate test is positive.';
+                return new Sentence('play.cruciate_positive');
             }
         }
 

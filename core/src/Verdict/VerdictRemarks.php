@@ -14,6 +14,7 @@ use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Inference\Model\Zone;
 
 /**
@@ -37,23 +38,13 @@ final class VerdictRemarks
     {
         return array_values(array_filter([
             $bearings->gate->ageIsMissing
-                ? new Remark(
-                    'age_not_given',
-                    'The age is not given: rules for the young and from 55 on cannot be judged.',
-                )
+                ? Remark::of('age_not_given')
                 : null,
             $bearings->examination->dayIsMissing
-                ? new Remark(
-                    'day_missing',
-                    'The history has an injury, but not its day: enter it. Until then the knee is judged as on day '
-                        .KneeExamination::DAY_TAKEN.', and weighed as one without an injury.',
-                )
+                ? Remark::of('day_missing', ['day' => KneeExamination::DAY_TAKEN])
                 : null,
             $bearings->examination->settingMoved
-                ? new Remark(
-                    'setting_follows_days',
-                    'The setting follows the days since the injury; give a reason to choose another.',
-                )
+                ? Remark::of('setting_follows_days')
                 : null,
             self::disagreement($bearings),
             self::againstRules($bearings),
@@ -61,26 +52,17 @@ final class VerdictRemarks
             self::otherKnee($bearings),
             self::baseline($bearings),
             $bearings->examination->pulseWasMissing()
-                ? new Remark(
-                    'pulse_missing_once',
-                    'The pulse was missing once: it stays an emergency, even when it is felt again.',
-                )
+                ? Remark::of('pulse_missing_once')
                 : null,
             ...self::lachman($bearings),
             self::swelling($bearings),
             self::restPain($bearings),
             $bearings->examination->episode->implant === Implant::Partial
-                ? new Remark(
-                    'partial_implant',
-                    'A part of this joint was replaced: the chances of the rest are provisional.',
-                )
+                ? Remark::of('partial_implant')
                 : null,
             self::otherSource($bearings),
             ...array_map(
-                static fn (string $id): Remark => new Remark(
-                    'tests_disagree',
-                    'Tests of the '.Condition::from($id)->label().' disagree: do both again.',
-                ),
+                static fn (string $id): Remark => Remark::of('tests_disagree', ['condition' => Condition::from($id)->label()]),
                 $bearings->disagree,
             ),
             ...PastRemarks::of($bearings),
@@ -90,14 +72,11 @@ final class VerdictRemarks
     private static function disagreement(Bearings $bearings): ?Remark
     {
         $keys = $bearings->gate->signs->disagreements();
-        $names = implode(', ', array_map(static fn (SafetyKey $key): string => $key->words(), $keys));
+        $names = array_map(static fn (SafetyKey $key): string => $key->words(), $keys);
 
         return $keys === []
             ? null
-            : new Remark(
-                'gate_and_hand_disagree',
-                "The safety check and the examination disagree on {$names}: yes counts. Re-examine.",
-            );
+            : Remark::of('gate_and_hand_disagree', ['findings' => $names]);
     }
 
     private static function againstRules(Bearings $bearings): ?Remark
@@ -110,14 +89,17 @@ final class VerdictRemarks
             }
         }
         $shown = array_map(
-            static fn (string $hold, array $of): string => implode(', ', $of)." ({$hold})",
+            static fn (string $hold, array $of): Sentence => new Sentence(
+                'withheld.by',
+                ['manoeuvres' => $of, 'hold' => $hold],
+            ),
             array_keys($names),
             $names,
         );
 
         return $names === []
             ? null
-            : new Remark('recorded_against_rule', 'Recorded although withheld: '.implode('; ', $shown).'.');
+            : Remark::of('recorded_against_rule', ['tests' => $shown]);
     }
 
     private static function lag(Bearings $bearings): ?Remark
@@ -127,11 +109,7 @@ final class VerdictRemarks
             && ! $bearings->raised(SafetyRule::ExtensorRupture);
 
         return $alone
-            ? new Remark(
-                'lag_with_fluid',
-                'The knee cannot be held straight, and there is an effusion, which alone may cause this. Test it '
-                    .'again in a few days.',
-            )
+            ? Remark::of('lag_with_fluid')
             : null;
     }
 
@@ -143,11 +121,7 @@ final class VerdictRemarks
 
                     && $result->reading->record !== null
                     && $bearings->examination->other($result->reading->record->manoeuvre->id) !== null)) {
-                return new Remark(
-                    'other_knee_not_normal',
-                    'The other knee is loose too: an old injury, general laxity, or the sides swapped? You can mark '
-                        .'it as not reliable.',
-                );
+                return Remark::of('other_knee_not_normal');
             }
         }
 
@@ -156,13 +130,10 @@ final class VerdictRemarks
 
     private static function baseline(Bearings $bearings): ?Remark
     {
-        $on = $bearings->examination->baseline?->on->format('j F Y');
+        $on = $bearings->examination->baseline?->on;
 
-        return $bearings->grading->comparesWithBaseline()
-            ? new Remark(
-                'compared_with_baseline',
-                "The other knee is no fair comparison: the baseline of this knee of {$on} is used instead.",
-            )
+        return $on !== null && $bearings->grading->comparesWithBaseline()
+            ? Remark::of('compared_with_baseline', ['day' => $on])
             : null;
     }
 
@@ -177,21 +148,12 @@ final class VerdictRemarks
 
         return [
             $level === Level::Slight
-                && $pain >= self::PAINFUL ? new Remark(
-                    'painful_and_slight',
-                    'Lachman painful and slightly loose: a partial tear is possible.',
-                ) : null,
-            $result?->isNegative() === true && $pain >= self::VERY_PAINFUL ? new Remark(
-                'painful_and_firm',
-                'Lachman firm but very painful: the muscles may hide a tear. Do it again.',
-            ) : null,
+                && $pain >= self::PAINFUL ? Remark::of('painful_and_slight') : null,
+            $result?->isNegative() === true && $pain >= self::VERY_PAINFUL ? Remark::of('painful_and_firm') : null,
             $level === Level::Gross
-                && $pain === 0.0 ? new Remark(
-                    'painless_and_gross',
-                    'Lachman grossly loose without pain: a complete or an old tear.',
-                ) : null,
+                && $pain === 0.0 ? Remark::of('painless_and_gross') : null,
             $bearings->knee->is(Fact::LachmanGoesBackward)
-                ? new Remark('lachman_backward', 'In the Lachman the shin goes backward as well: look for a sag.')
+                ? Remark::of('lachman_backward')
                 : null,
         ];
     }
@@ -201,10 +163,7 @@ final class VerdictRemarks
         $rapid = $bearings->examination->history->swellingOnset === SwellingOnset::WithinTwoHours;
 
         return $rapid && $bearings->knee->is(Fact::SweepEmpty) && ! $bearings->hasFluid()
-            ? new Remark(
-                'swelling_told_sweep_empty',
-                'The history has swelling within two hours, but the sweep test is negative: ask again and repeat it.',
-            )
+            ? Remark::of('swelling_told_sweep_empty')
             : null;
     }
 
@@ -215,7 +174,7 @@ final class VerdictRemarks
             && ! $bearings->raised(SafetyRule::RestPain);
 
         return $early
-            ? new Remark('rest_pain_early', 'Pain at night or at rest so soon after the injury: ask again in 7 to 14 days.')
+            ? Remark::of('rest_pain_early')
             : null;
     }
 
@@ -225,11 +184,7 @@ final class VerdictRemarks
         $held = $verdict->chance->zone === Zone::Act && $verdict->zone === ConditionZone::Investigate;
 
         return $held
-            ? new Remark(
-                'other_source_first',
-                'Patellofemoral pain is likely by the figures, but no test of its own is positive, or a finding '
-                    .'speaks against it: look for another source first.',
-            )
+            ? Remark::of('other_source_first')
             : null;
     }
 }

@@ -12,7 +12,6 @@ use GrayCompass\Core\Plan\Play;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\Referral;
 use GrayCompass\Core\Results\CoreSet;
-use GrayCompass\Core\Route\NextSteps;
 use GrayCompass\Core\Route\Stop;
 use GrayCompass\Core\Sentences\Phrases;
 use GrayCompass\Core\Sentences\Sentence;
@@ -41,22 +40,20 @@ final class PlanWriter
                 'to' => $words->words($referral->to->name()),
                 'within' => $referral->within->value,
                 'rule' => $referral->rule,
-                'why' => $referral->why,
-                'question' => $referral->question,
+                'why' => $words->sentence($referral->why),
+                'question' => $words->words($referral->question),
                 'asks' => array_column($referral->asks, 'value'),
             ], $plan->sendOn),
             'support' => [
                 'type' => $plan->support->type->value,
-                'why' => $plan->support->why,
+                'why' => $words->sentence($plan->support->why),
                 'range' => $plan->support->range === null ? '' : $words->words($plan->support->range->name()),
-                'cost' => $plan->support->cost(),
+                'cost' => self::said($plan->support->cost(), $words),
                 'crutches' => $plan->support->crutches,
             ],
             'play' => $plan->play->answer->value,
-            'playWhy' => array_values(array_unique($plan->play->why === [] && $plan->play->answer === PlayAnswer::NotAsked
-                ? []
-                : [...$plan->play->why, Play::NEVER_CLEARS])),
-            'playSettledBy' => $plan->play->settledBy,
+            'playWhy' => array_map($words->sentence(...), self::playWhy($plan->play)),
+            'playSettledBy' => $plan->play->settledBy === null ? null : $words->sentence($plan->play->settledBy),
             'availability' => [
                 'status' => $plan->availability->status->value,
                 'notThis' => array_map($words->words(...), Activity::names($plan->availability->avoid)),
@@ -77,17 +74,32 @@ final class PlanWriter
                     'from' => $again->from,
                     'to' => $again->to,
                     'after' => $again->after,
-                    'why' => $again->why,
+                    'why' => $words->paragraph($again->why),
                     'hours' => $again->withinHours ? $words->sentence(new Sentence('review.hours')) : '',
-                    'say' => $again->when(),
+                    'say' => self::said($again->when(), $words),
                 ],
-            'unanswered' => $plan->unanswered,
+            'unanswered' => array_map($words->sentence(...), $plan->unanswered),
             'afterOperation' => $assessment->words->afterOperation(),
             'forAthlete' => $assessment->words->forAthlete(),
             'forCoach' => $assessment->words->forCoach(),
             'note' => $assessment->words->note(),
             'words' => WordsWriter::write($assessment->words),
         ];
+    }
+
+    /**
+     * @return list<Sentence>
+     */
+    private static function playWhy(Play $play): array
+    {
+        $isSilent = $play->why === [] && $play->answer === PlayAnswer::NotAsked;
+
+        return $isSilent ? [] : Sentence::once([...$play->why, Play::neverClears()]);
+    }
+
+    private static function said(?Sentence $sentence, Phrases $words): string
+    {
+        return $sentence === null ? '' : $words->sentence($sentence);
     }
 
     /**
@@ -114,7 +126,7 @@ final class PlanWriter
             'sides' => array_map(static fn ($side): string => $side->value, $route->sides),
             'tooShort' => $route->tooShort,
             'core' => self::core($assessment),
-            'nothingChanges' => $assessment->nothingChanges() ? NextSteps::NOTHING_CHANGES : null,
+            'nothingChanges' => $assessment->nothingChanges() ? $assessment->words->phrases->sentence(new Sentence('next_test.nothing_changes')) : null,
         ];
     }
 

@@ -64,7 +64,7 @@ final class ResultsWriter
                     'manoeuvre' => $result->reading->manoeuvre(),
                     'outcome' => $result->reading->outcome->value,
                     'code' => $result->exclusion->value,
-                    'reason' => $result->exclusion->reason(),
+                    'reason' => $assessment->words->phrases->sentence($result->exclusion->reason()),
                 ];
             }
         }

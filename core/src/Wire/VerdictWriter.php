@@ -9,6 +9,7 @@ use GrayCompass\Core\Examination\KnownResult;
 use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Route\Suggestion;
+use GrayCompass\Core\Sentences\Phrases;
 use GrayCompass\Core\Verdict\AbnormalFinding;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
@@ -111,7 +112,10 @@ final class VerdictWriter
      */
     public static function nextTests(Assessment $assessment): array
     {
-        return array_map(self::suggestion(...), $assessment->nextTests);
+        return array_map(
+            static fn (Suggestion $one): array => self::suggestion($one, $assessment->words->phrases),
+            $assessment->nextTests,
+        );
     }
 
     /**
@@ -122,8 +126,8 @@ final class VerdictWriter
         return array_map(static fn (MistakenReading $answer): array => [
             'condition' => $answer->condition,
             'finding' => $answer->finding,
-            'mistake' => $answer->mistake,
-            'answer' => $answer->answer,
+            'mistake' => $assessment->words->phrases->sentence($answer->mistake),
+            'answer' => $assessment->words->phrases->sentence($answer->answer),
         ], $assessment->answers);
     }
 
@@ -133,7 +137,7 @@ final class VerdictWriter
     public static function remarks(Assessment $assessment): array
     {
         return array_map(
-            static fn (Remark $remark): array => ['code' => $remark->code, 'say' => $remark->say],
+            static fn (Remark $remark): array => ['code' => $remark->code, 'say' => $assessment->words->phrases->sentence($remark->say)],
             $assessment->remarks,
         );
     }
@@ -199,7 +203,7 @@ final class VerdictWriter
     /**
      * @return array<string, mixed>
      */
-    private static function suggestion(Suggestion $suggestion): array
+    private static function suggestion(Suggestion $suggestion, Phrases $words): array
     {
         return [
             'finding' => $suggestion->sign,
@@ -208,7 +212,7 @@ final class VerdictWriter
             'value' => $suggestion->test?->value,
             'bits' => $suggestion->test?->bits,
             'valuePerMinute' => $suggestion->test?->valuePerMinute(),
-            'why' => $suggestion->why,
+            'why' => $words->words($suggestion->why),
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Wire;
 
 use GrayCompass\Core\Catalogue\SignBook;
 use GrayCompass\Core\Knee\Condition;
+use GrayCompass\Core\Sentences\Phrases;
 use GrayCompass\Core\Verdict\MistakenReading;
 use GrayCompass\Inference\Model\Logit;
 use GrayCompass\Inference\Readings\Curve;
@@ -22,7 +23,7 @@ final class WeighUpWriter
      * @param  list<string>  $order  finding ids in the order done
      * @return array<string, mixed>
      */
-    public static function write(Weighed $weighed, string $condition, array $order, SignBook $signs): array
+    public static function write(Weighed $weighed, string $condition, array $order, SignBook $signs, Phrases $phrases): array
     {
         $ids = array_column($weighed->conditions, 'id');
         $position = array_search($condition, $ids, true);
@@ -32,7 +33,7 @@ final class WeighUpWriter
             ...WeighedWriter::write($weighed),
             'steps' => array_map(self::step(...), $steps),
             'curves' => array_values(array_filter(array_map(self::curve(...), $steps))),
-            'answer' => $position === false ? null : self::answer($weighed, $position, $signs),
+            'answer' => $position === false ? null : self::answer($weighed, $position, $signs, $phrases),
         ];
     }
 
@@ -54,7 +55,7 @@ final class WeighUpWriter
      *
      * @return array{mistake: string, answer: string}|null
      */
-    private static function answer(Weighed $weighed, int $position, SignBook $signs): ?array
+    private static function answer(Weighed $weighed, int $position, SignBook $signs, Phrases $phrases): ?array
     {
         $answer = MistakenReading::of(
             $weighed->problem,
@@ -63,7 +64,9 @@ final class WeighUpWriter
             $signs->label(...),
         );
 
-        return $answer === null ? null : ['mistake' => $answer->mistake, 'answer' => $answer->answer];
+        return $answer === null ? null : [
+            'mistake' => $phrases->sentence($answer->mistake), 'answer' => $phrases->sentence($answer->answer),
+        ];
     }
 
     /**

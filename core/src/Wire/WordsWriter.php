@@ -9,6 +9,7 @@ use GrayCompass\Core\Sentences\Section;
 use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Words\NoteLine;
 use GrayCompass\Core\Words\Texts;
+use LogicException;
 
 /**
  * What is said to athlete, coach and colleague, sentence by sentence: code and values beside the words.
@@ -67,6 +68,7 @@ final class WordsWriter
                 $value instanceof Sentence => ['sentences' => [self::inner($value)]],
                 $value instanceof DateTimeImmutable => ['day' => $value->format('Y-m-d')],
                 \is_array($value) => ['sentences' => array_map(self::inner(...), $value)],
+                \is_string($value) => ['sentences' => [self::inner($value)]],
                 default => ['number' => $value],
             }];
         }
@@ -76,9 +78,15 @@ final class WordsWriter
 
     /**
      * @return array{code: string, values: list<array<string, mixed>>}
+     *
+     * @throws LogicException for a name out of the English catalogue: what an athlete reads exists in other languages
      */
-    private static function inner(Sentence $sentence): array
+    private static function inner(Sentence|string $sentence): array
     {
+        if (\is_string($sentence)) {
+            throw new LogicException("“{$sentence}” is English alone and stands in what an athlete reads.");
+        }
+
         return ['code' => $sentence->code, 'values' => self::values($sentence)];
     }
 }

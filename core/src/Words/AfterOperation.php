@@ -7,19 +7,23 @@ namespace GrayCompass\Core\Words;
 use GrayCompass\Core\Examination\Operation;
 use GrayCompass\Core\Safety\SafetyLine;
 use GrayCompass\Core\Safety\SafetyRule;
+use GrayCompass\Core\Sentences\Phrases;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
  * What leads the summary of a knee that was operated on: range, strength, fluid, girth, and what must not be missed.
  *
  * @internal
+ *
+ * @phpstan-import-type Value from Sentence
  */
 final readonly class AfterOperation
 {
     /** Stuck short of straight, infection, clot. */
     private const FLAGS = [SafetyRule::LockedKnee, SafetyRule::JointInfection, SafetyRule::HotKneeUnasked, SafetyRule::ClotSuspected];
 
-    public function __construct(private Bearings $bearings)
+    public function __construct(private Bearings $bearings, private Phrases $phrases)
     {
     }
 
@@ -39,13 +43,15 @@ final readonly class AfterOperation
 
     private function heading(Operation $operated): string
     {
-        $what = $operated->structure === null ? 'Operated on' : "Operated on for {$operated->structure->withArticle()}";
-
-        return "{$what} ".match ($operated->weeksAgo) {
-            0 => 'this week.',
-            1 => 'a week ago.',
-            default => "{$operated->weeksAgo} weeks ago.",
+        $when = match ($operated->weeksAgo) {
+            0 => 'this_week',
+            1 => 'a_week_ago',
+            default => 'weeks_ago',
         };
+
+        return $this->words($when.($operated->structure === null ? '' : '.for'), [
+            'condition' => $operated->structure?->withArticle() ?? '', 'weeks' => $operated->weeksAgo,
+        ]);
     }
 
     private function figures(): string
@@ -55,7 +61,7 @@ final readonly class AfterOperation
         return ucfirst(implode(', ', [
             $this->figure('extension', '°', ['passive_extension', 'extensionDeg'], ['active_range', 'extensionDeg']),
             $this->figure('lag', '°', ['straight_leg_raise', 'lagDeg'], ['active_range', 'lagDeg']),
-            $fluid === null ? 'effusion not graded' : "fluid grade {$fluid}",
+            $this->words($fluid === null ? 'effusion_not_graded' : 'effusion', ['grade' => $fluid ?? 0]),
             $this->figure('girth', ' cm', ['inspection', 'girthCm']),
         ])).'.';
     }
@@ -70,11 +76,21 @@ final readonly class AfterOperation
             if ($hurt !== null) {
                 $other = $this->bearings->examination->other($manoeuvre)?->number($field);
 
-                return "{$name} {$hurt}{$unit}".($other === null ? '' : " (other knee {$other}{$unit})");
+                return $this->words($other === null ? 'figure' : 'figure.both', [
+                    'name' => $name, 'hurt' => "{$hurt}{$unit}", 'other' => "{$other}{$unit}",
+                ]);
             }
         }
 
-        return "{$name} not recorded";
+        return $this->words('not_recorded', ['name' => $name]);
+    }
+
+    /**
+     * @param  array<string, Value>  $values
+     */
+    private function words(string $code, array $values = []): string
+    {
+        return $this->phrases->words(new Sentence("after_operation.{$code}", $values));
     }
 
     private function flags(): string
@@ -84,7 +100,7 @@ final readonly class AfterOperation
             static fn (SafetyLine $line): bool => \in_array($line->rule, self::FLAGS, true),
         );
 
-        return $raised === [] ? 'No red flag for a stuck knee, infection or clot.'
+        return $raised === [] ? $this->words('no_red_flag')
             : implode(' ', array_map(static fn (SafetyLine $line): string => $line->sheet->say, $raised));
     }
 }

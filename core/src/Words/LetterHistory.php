@@ -9,17 +9,21 @@ use GrayCompass\Core\Examination\HistoryItem;
 use GrayCompass\Core\Examination\Implant;
 use GrayCompass\Core\Examination\Mechanism;
 use GrayCompass\Core\Examination\Record;
-use GrayCompass\Core\Examination\SwellingOnset;
+use GrayCompass\Core\Examination\SurgeonsWord;
+use GrayCompass\Core\Sentences\Phrases;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
  * What was told and felt for before any test, as the letter says it.
  *
  * @internal
+ *
+ * @phpstan-import-type Value from Sentence
  */
 final readonly class LetterHistory
 {
-    public function __construct(private Bearings $bearings)
+    public function __construct(private Bearings $bearings, private Phrases $phrases)
     {
     }
 
@@ -34,11 +38,11 @@ final readonly class LetterHistory
             $name = $manoeuvre->names(ManoeuvreTrait::Neurovascular)[0];
             $record = $this->bearings->knee->record($manoeuvre->id);
             $result = $record?->normal === true ? 'normal' : $record?->word('result');
-            $parts[] = $result === null ? "{$name} not recorded" : "{$name} {$result}";
+            $parts[] = $result === null ? $this->words('not_recorded', ['name' => $name]) : "{$name} {$result}";
             $more[] = $record === null ? '' : $this->further($record, $name);
         }
         foreach ($this->bearings->examination->pulseChecks as $check) {
-            $more[] = 'pulse '.($check->felt ? 'felt' : 'NOT felt')." {$check->at}";
+            $more[] = $this->words($check->felt ? 'pulse_felt' : 'pulse_not_felt', ['at' => $check->at]);
         }
 
         return implode(', ', [...$parts, ...array_filter($more)]);
@@ -50,15 +54,18 @@ final readonly class LetterHistory
         $index = $record->number('pressureIndex');
         $where = $record->word('where');
 
+        $since = $record->word('since');
+        $values = [
+            'name' => $name, 'index' => $index ?? 0, 'foot' => $record->word('foot') ?? '', 'since' => $since ?? '',
+            'where' => str_replace('_', ' ', $where ?? ''), 'turnsOut' => $record->word('turnsOut') ?? '',
+        ];
+
         return implode(', ', array_filter([
-            $index === null ? '' : "pressure index {$index}",
-            $record->word('foot') === null ? '' : "foot {$record->word('foot')}",
-            $where === null
-                ? ''
-                : "{$name} at the ".str_replace('_', ' ', $where).', '.($record->word('since')
-                    ?? 'since when not said'),
-            $record->word('turnsOut') === null ? '' : "turning out {$record->word('turnsOut')}",
-            $where === null && $record->word('since') !== null ? "since: {$record->word('since')}" : '',
+            $index === null ? '' : $this->words('pressure_index', $values),
+            $record->word('foot') === null ? '' : $this->words('foot', $values),
+            $where === null ? '' : $this->words($since === null ? 'where' : 'where_since', $values),
+            $record->word('turnsOut') === null ? '' : $this->words('turns_out', $values),
+            $where === null && $since !== null ? $this->words('since', $values) : '',
         ]));
     }
 
@@ -73,18 +80,13 @@ final readonly class LetterHistory
         }
         $parts[] = $history->directBlowSite === null
             ? ''
-            : 'direct blow to the '.str_replace('_', ' ', $history->directBlowSite);
-        $parts[] = match ($history->swellingOnset) {
-            SwellingOnset::WithinTwoHours => 'swelling within 2 hours',
-            SwellingOnset::WithinADay => 'swelling within 24 hours',
-            SwellingOnset::None => 'no swelling',
-            null => '',
-        };
-        $parts[] = $history->painNow === null ? '' : "pain now {$history->painNow}/10";
-        $parts[] = $history->painActivity === null ? '' : "in activity {$history->painActivity}/10";
+            : $this->words('blow', ['where' => str_replace('_', ' ', $history->directBlowSite)]);
+        $parts[] = $history->swellingOnset === null ? '' : $this->words("swelling.{$history->swellingOnset->value}");
+        $parts[] = $history->painNow === null ? '' : $this->words('pain_now', ['pain' => $history->painNow]);
+        $parts[] = $history->painActivity === null ? '' : $this->words('pain_in_activity', ['pain' => $history->painActivity]);
         $parts[] = $history->painPlaces === []
             ? $history->painSite
-            : 'pain '.str_replace('_', ' ', implode(', ', $history->painPlaces));
+            : $this->words('pain_where', ['where' => str_replace('_', ' ', implode(', ', $history->painPlaces))]);
 
         return implode(', ', array_filter($parts, static fn (string $words): bool => $words !== ''));
     }
@@ -95,10 +97,10 @@ final readonly class LetterHistory
         $opening = $this->bearings->examination->opening;
 
         return implode(', ', array_filter([
-            $opening->consentGiven === true ? 'consent given' : '',
-            $opening->guardianConsent === true ? 'guardian agreed' : '',
-            $opening->identityConfirmed === true ? 'name confirmed' : '',
-            $opening->chaperoneOffered === true ? 'chaperone offered' : '',
+            $opening->consentGiven === true ? $this->words('consent') : '',
+            $opening->guardianConsent === true ? $this->words('guardian') : '',
+            $opening->identityConfirmed === true ? $this->words('identity') : '',
+            $opening->chaperoneOffered === true ? $this->words('chaperone') : '',
         ]));
     }
 
@@ -106,7 +108,7 @@ final readonly class LetterHistory
     {
         $episode = $this->bearings->examination->episode;
 
-        return implode('; ', array_filter([$episode->medication, $episode->bleedingRisk ? 'bleeds easily' : '']));
+        return implode('; ', array_filter([$episode->medication, $episode->bleedingRisk ? $this->words('bleeds_easily') : '']));
     }
 
     public function operations(): string
@@ -115,23 +117,35 @@ final readonly class LetterHistory
         $operated = $episode->operated;
 
         return implode('; ', array_filter([
-            $operated === null
+            $operated === null ? '' : $this->words($operated->structure === null ? 'operated' : 'operated_for', [
+                'condition' => $operated->structure?->label() ?? '', 'weeks' => $operated->weeksAgo,
+            ]),
+            $episode->injectionWeeksAgo === null ? '' : $this->words('injection', ['weeks' => $episode->injectionWeeksAgo]),
+            $episode->fluidDrawn === null
                 ? ''
-                : 'operated '.($operated->structure?->label() ?? 'elsewhere in the knee')." {$operated->weeksAgo} "
-                    .'weeks ago',
-            $episode->injectionWeeksAgo === null ? '' : "injection {$episode->injectionWeeksAgo} weeks ago",
-            $episode->fluidDrawn === null ? '' : 'drawn: '.str_replace('_', ' ', $episode->fluidDrawn->value)
-                .($episode->fluidDrawnDaysAgo === null ? '' : ", {$episode->fluidDrawnDaysAgo} days ago"),
-            match ($episode->implant) {
-                Implant::None => '',
-                Implant::Partial => 'partial joint replacement',
-                Implant::Total => 'total joint replacement',
-                Implant::Other => 'plate, nail or other metal in this knee',
-            },
-            $episode->surgeonSaid === null ? '' : 'surgeon on '.$episode->surgeonSaid->on.': '
-                .($episode->surgeonSaid->cleared ? 'cleared for sport' : 'not cleared for sport')
-                .($episode->surgeonSaid->plan === '' ? '' : ", {$episode->surgeonSaid->plan}"),
+                : $this->words($episode->fluidDrawnDaysAgo === null ? 'drawn' : 'drawn_days_ago', [
+                    'fluid' => str_replace('_', ' ', $episode->fluidDrawn->value), 'days' => $episode->fluidDrawnDaysAgo ?? 0,
+                ]),
+            $episode->implant === Implant::None ? '' : $this->words("implant.{$episode->implant->value}"),
+            $this->surgeon($episode->surgeonSaid),
             $episode->earlierInjury,
         ]));
+    }
+
+    private function surgeon(?SurgeonsWord $said): string
+    {
+        $code = $said?->cleared === true ? 'surgeon.cleared' : 'surgeon.not_cleared';
+
+        return $said === null
+            ? ''
+            : $this->words($code.($said->plan === '' ? '' : '.plan'), ['day' => $said->on, 'plan' => $said->plan]);
+    }
+
+    /**
+     * @param  array<string, Value>  $values
+     */
+    private function words(string $code, array $values = []): string
+    {
+        return $this->phrases->words(new Sentence("note_history.{$code}", $values));
     }
 }

@@ -12,8 +12,10 @@ use GrayCompass\Core\Grading\Values\Measurement;
 use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\Plan;
+use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Sentences\Phrases;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use GrayCompass\Core\Verdict\Consideration;
@@ -24,6 +26,8 @@ use GrayCompass\Inference\Readings\InHundred;
  * The note for the letter, as plain text to paste: why and how soon first, chances last. Limits are working estimates.
  *
  * @internal
+ *
+ * @phpstan-import-type Value from Sentence
  */
 final readonly class LetterNote
 {
@@ -45,53 +49,44 @@ final readonly class LetterNote
     public function lines(): array
     {
         $episode = $this->bearings->examination->episode;
-        $history = new LetterHistory($this->bearings);
+        $history = new LetterHistory($this->bearings, $this->phrases);
         $recorded = new RecordedWithoutResult($this->bearings);
         $isBaseline = $this->bearings->examination->route->isBaseline();
 
         return array_values(array_filter([
             ...$this->reason(),
             new NoteLine('knee', $this->heading()),
-            NoteLine::under('neurovascular', 'Pulse, sensation, ankle lift', $history->neurovascular()),
-            NoteLine::under('sport', 'Sport', implode('; ', array_filter([$episode->sport, $episode->level]))),
-            NoteLine::under('goals', 'Goal', $episode->goals),
-            NoteLine::under('what_happened', 'What happened', $episode->whatHappened),
-            NoteLine::under('history', 'History', $history->story()),
-            NoteLine::under('medication', 'Medication', $history->medication()),
-            NoteLine::under('operations', 'Surgery, injections, aspirations', $history->operations()),
-            NoteLine::under(
+            $this->line('neurovascular', $history->neurovascular()),
+            $this->line('sport', implode('; ', array_filter([$episode->sport, $episode->level]))),
+            $this->line('goals', $episode->goals),
+            $this->line('what_happened', $episode->whatHappened),
+            $this->line('history', $history->story()),
+            $this->line('medication', $history->medication()),
+            $this->line('operations', $history->operations()),
+            $this->line(
                 'found_earlier',
-                'Found earlier by others',
-                implode('; ', array_map(self::earlier(...), $this->bearings->examination->earlierFindings)),
+                implode('; ', array_map($this->earlier(...), $this->bearings->examination->earlierFindings)),
             ),
-            NoteLine::under('known', 'Scans and operations', $this->known()),
-            NoteLine::under('positive', 'Positive', $this->results(Outcome::Positive)),
-            NoteLine::under('positive_not_counted', 'Positive, not valid', $this->uncounted()),
-            NoteLine::under('negatives', 'Important negatives', $this->negatives()),
-            NoteLine::under(
-                'measured',
-                $this->measuredHow(),
-                implode('; ', array_map($this->measured(...), $this->bearings->grading->measurements)),
-            ),
-            NoteLine::under('fluid', 'Effusion', $this->fluid()),
-            NoteLine::under('grades', 'Grades', $this->grades()),
-            NoteLine::under(
+            $this->line('known', $this->known()),
+            $this->line('positive', $this->results(Outcome::Positive)),
+            $this->line('positive_not_counted', $this->uncounted()),
+            $this->line('negatives', $this->negatives()),
+            $this->measurements(),
+            $this->line('fluid', $this->fluid()),
+            $this->line('grades', $this->grades()),
+            $this->line(
                 'also',
-                'Also',
                 implode(' ', array_map(static fn (Consideration $other): string => $other->why, $this->bearings->also)),
             ),
-            NoteLine::under('mcmurray', 'In the McMurray', (new McMurrayNote($this->bearings))->text()),
-            NoteLine::under('recorded', 'Also recorded', $recorded->text()),
-            NoteLine::under('normal', 'Examined and normal', implode(', ', $recorded->normal())),
-            NoteLine::under('plan', 'Plan given', $this->planGiven()),
-            NoteLine::under('not_tested', 'Not tested', $isBaseline ? '' : $this->untested()),
-            NoteLine::under('missing', 'Missing', $isBaseline ? implode(' ', $this->plan->unanswered) : ''),
-            NoteLine::under('chances', 'Probability out of 100, pre-test → post-test (95 % interval)', $this->chances()),
-            NoteLine::under('conduct', 'Before the examination', $history->conduct()),
-            new NoteLine('caution', $isBaseline
-                ? 'A baseline gives no probabilities; later examinations of the same knees are compared with it.'
-                : 'Probabilities combine base rates with published test accuracy (starting figures, not yet checked '
-                    .'against the papers); they are not a diagnosis, and local rules come first.'),
+            $this->line('mcmurray', (new McMurrayNote($this->bearings, $this->phrases))->text()),
+            $this->line('recorded', $recorded->text()),
+            $this->line('normal', implode(', ', $recorded->normal())),
+            $this->line('plan', $this->planGiven()),
+            $this->line('not_tested', $isBaseline ? '' : $this->untested()),
+            $this->line('missing', $isBaseline ? $this->phrases->paragraph($this->plan->unanswered) : ''),
+            $this->line('chances', $this->chances()),
+            $this->line('conduct', $history->conduct()),
+            new NoteLine('caution', $this->say($isBaseline ? 'caution.baseline' : 'caution')),
         ]));
     }
 
@@ -104,12 +99,14 @@ final readonly class LetterNote
         $sent = [];
         $lines = [];
         foreach ($this->plan->sendOn as $referral) {
-            $where = ucfirst("{$referral->within->words()}, to {$this->phrases->words($referral->to->name())}.");
-            $question = ucfirst($referral->question);
+            $where = ['when' => $referral->within->words(), 'to' => $referral->to->name()];
+            $question = $this->phrases->sentence($referral->question);
             $asks = \count($asked) < self::QUESTIONS && ! \in_array($question, $asked, true);
             $isTold = array_filter($sent, $referral->isToTheSame(...)) !== [];
             if ($asks || ! $isTold) {
-                $lines[] = new NoteLine('reason', $asks ? "{$where} Question: {$question}" : $where);
+                $lines[] = new NoteLine('reason', $asks
+                    ? $this->say('reason.question', [...$where, 'question' => $question])
+                    : $this->say('reason', $where));
             }
             $asked = $asks ? [...$asked, $question] : $asked;
             $sent[] = $referral;
@@ -121,37 +118,63 @@ final readonly class LetterNote
     private function heading(): string
     {
         $examination = $this->bearings->examination;
-        $onset = $examination->dayIsMissing || $examination->daysSinceInjury === null
-            ? ($examination->dayIsMissing ? 'day of the injury not given' : 'came on without an injury')
-            : match ($examination->daysSinceInjury) {
-                0 => 'hurt today',
-                1 => '1 day after injury',
-                default => "{$examination->daysSinceInjury} days after injury",
-            };
-        $age = $examination->ageYears === null ? '' : ", age {$examination->ageYears}";
+        $days = $examination->daysSinceInjury;
+        $what = match (true) {
+            $examination->route->isBaseline() => 'baseline',
+            $examination->dayIsMissing => 'day_missing',
+            $days === null => 'without_injury',
+            $days === 0 => 'today',
+            $days === 1 => 'yesterday',
+            default => 'days',
+        };
 
-        return $examination->route->isBaseline()
-            ? "Baseline of both knees, without an injury{$age}."
-            : ucfirst($examination->hurtSide->value)." knee, {$onset}{$age}.";
+        return $this->say("knee.{$what}".($examination->ageYears === null ? '' : '.age'), [
+            'side' => $examination->hurtSide->value, 'days' => $days ?? 0, 'age' => $examination->ageYears ?? 0,
+        ]);
     }
 
-    /** Which knee stands first in the figures. */
-    private function measuredHow(): string
+    /** The heading says which knee stands first in the figures. */
+    private function measurements(): ?NoteLine
     {
         $examination = $this->bearings->examination;
-        $first = $examination->hurtSide;
+        $figures = implode('; ', array_map($this->measured(...), $this->bearings->grading->measurements));
 
-        return $examination->route->isBaseline()
-            ? "Measured ({$first->value} / {$first->opposite()->value})"
-            : 'Measured (hurt / other)';
+        return $figures === '' ? null : new NoteLine('measured', $this->say(
+            $examination->route->isBaseline() ? 'measured.baseline' : 'measured',
+            [
+                'words' => $figures, 'first' => $examination->hurtSide->value,
+                'second' => $examination->hurtSide->opposite()->value,
+            ],
+        ));
     }
 
-    private static function earlier(EarlierFinding $earlier): string
+    private function earlier(EarlierFinding $earlier): string
     {
-        return $earlier->what.implode(
-            '',
-            array_map(static fn (string $part): string => " ({$part})", array_filter([$earlier->by, $earlier->on])),
-        );
+        $by = ($earlier->by === '' ? '' : '.by').($earlier->on === '' ? '' : '.on');
+
+        return $this->words("found_by_others{$by}", ['what' => $earlier->what, 'by' => $earlier->by, 'on' => $earlier->on]);
+    }
+
+    /** A line under its heading; null where there is nothing to write. */
+    private function line(string $code, string $words): ?NoteLine
+    {
+        return $words === '' ? null : new NoteLine($code, $this->say($code, ['words' => $words]));
+    }
+
+    /**
+     * @param  array<string, Value>  $values
+     */
+    private function say(string $code, array $values = []): string
+    {
+        return $this->phrases->sentence(new Sentence("note.{$code}", $values));
+    }
+
+    /**
+     * @param  array<string, Value>  $values
+     */
+    private function words(string $code, array $values = []): string
+    {
+        return $this->phrases->words(new Sentence("note.{$code}", $values));
     }
 
     private function results(Outcome $sign): string
@@ -164,7 +187,7 @@ final readonly class LetterNote
 
         return implode(', ', array_map(
             fn (SettledResult $result): string => $this->bearings->signs->label($result->reading->sign)
-                .self::inBrackets($result->reading->level?->value, self::day($result)),
+                .self::inBrackets($result->reading->level?->value, $this->day($result)),
             $found,
         ));
     }
@@ -177,25 +200,25 @@ final readonly class LetterNote
     }
 
     /** The day of an earlier visit; null for today's. */
-    private static function day(SettledResult $result): ?string
+    private function day(SettledResult $result): ?string
     {
-        return $result->visit === null ? null : "on {$result->visit->on->format('j M Y')}";
+        return $result->visit === null ? null : $this->words('on', ['day' => $result->visit->on]);
     }
 
     /** What scans, arthroscopy and operations showed, newest first. */
     private function known(): string
     {
-        return implode('; ', array_map(static function (KnownResult $known): string {
-            $shown = array_filter(array_map(static fn (Condition $condition): ?string => match ($known->shows($condition)) {
+        return implode('; ', array_map(function (KnownResult $known): string {
+            $shown = array_values(array_filter(array_map(fn (Condition $condition): ?string => match ($known->shows($condition)) {
                 true => $condition->label(),
-                false => "no {$condition->label()}",
+                false => $this->words('known.absent', ['condition' => $condition->label()]),
                 null => null,
-            }, Condition::cases()));
-            $treated = $known->treated === Treatment::None ? '' : " ({$known->treated->value})";
-            $grade = $known->grade === '' ? '' : ", {$known->grade}";
+            }, Condition::cases())));
+            $said = [...($shown === [] ? [$this->words('known.nothing')] : $shown), ...($known->grade === '' ? [] : [$known->grade])];
 
-            return ucfirst($known->by->label())." {$known->on->format('j M Y')}: "
-                .($shown === [] ? 'no result entered' : implode(', ', $shown))."{$grade}{$treated}";
+            return $this->say($known->treated === Treatment::None ? 'known.look' : 'known.treated', [
+                'by' => $known->by->label(), 'day' => $known->on, 'shown' => $said, 'treated' => $known->treated->value,
+            ]);
         }, $this->bearings->examination->known->all));
     }
 
@@ -210,8 +233,10 @@ final readonly class LetterNote
         return implode(
             '; ',
             array_map(
-                fn (SettledResult $result): string => "{$this->bearings->signs->label($result->reading->sign)} "
-                    ."({$result->exclusion?->reason()})",
+                fn (SettledResult $result): string => $this->words('not_valid', [
+                    'sign' => $this->bearings->signs->label($result->reading->sign),
+                    'reason' => $result->exclusion === null ? '' : $this->phrases->sentence($result->exclusion->reason()),
+                ]),
                 $found,
             ),
         );
@@ -233,7 +258,7 @@ final readonly class LetterNote
 
         return implode(', ', array_map(
             fn (SettledResult $result): string => $this->bearings->signs->label($result->reading->sign)
-                .self::inBrackets(self::day($result)),
+                .self::inBrackets($this->day($result)),
             \array_slice($found, 0, self::NEGATIVES),
         ));
     }
@@ -252,36 +277,45 @@ final readonly class LetterNote
         $figure = static fn (?float $value): string => $value === null ? '–' : (string) round($value, 1);
         $name = $this->bearings->catalogue->get($measurement->manoeuvre)->card->name;
         $struck = $this->bearings->results->isStruck($measurement->manoeuvre);
-        $grade = $measurement->grade === null || $measurement->provisional || $struck
-            ? ''
-            : ", grade {$measurement->grade}";
+        $isGraded = $measurement->grade !== null && ! $measurement->provisional && ! $struck;
         $flaw = $this->bearings->results->flawOf($measurement->manoeuvre);
+        $isOwnBaseline = $measurement->comparedWith === ComparedWith::Baseline;
+        $what = match (true) {
+            $measurement->estimate => 'by_feel',
+            $measurement->hurt === null && $measurement->other === null => 'name',
+            default => 'figures',
+        };
         $unsure = match (true) {
-            $flaw !== null => ', not valid: '.lcfirst(rtrim($flaw->reason(), '.')),
-            $measurement->provisional => ', not graded',
-            default => '',
-        };
-        $figures = match (true) {
-            $measurement->estimate => ' by feel',
-            $measurement->hurt === null && $measurement->other === null => '',
-            default => " {$figure($measurement->hurt)} / {$figure($measurement->other)} {$measurement->unit}",
+            $flaw !== null => $this->words('measured.not_valid', [
+                'reason' => lcfirst(rtrim($this->phrases->sentence($flaw->reason()), '.')),
+            ]),
+            $measurement->provisional => $this->words('measured.not_graded'),
+            default => null,
         };
 
-        $with = $measurement->comparedWith === ComparedWith::Baseline ? ' (the latter its own baseline)' : '';
-
-        return "{$name}{$figures}{$with}{$grade}{$unsure}";
+        return implode(', ', array_filter([
+            $this->words("measured.{$what}".($isOwnBaseline ? '.own_baseline' : ''), [
+                'manoeuvre' => $name, 'hurt' => $figure($measurement->hurt), 'other' => $figure($measurement->other),
+                'unit' => $measurement->unit,
+            ]),
+            $isGraded ? $this->words('measured.grade', ['grade' => $measurement->grade]) : null,
+            $unsure,
+        ]));
     }
 
     private function fluid(): string
     {
         $effusion = $this->bearings->grading->effusion;
         if ($effusion === null) {
-            return $this->bearings->bloodLikely() ? 'not examined, blood likely' : '';
+            return $this->bearings->bloodLikely() ? $this->words('effusion.not_examined') : '';
         }
         [$from, $to] = $effusion->millilitres ?? [null, null];
-        $amount = $from === null ? '' : ', '.($to === null ? "{$from} ml or more" : "{$from}–{$to} ml");
 
-        return $effusion->outcome->value.$amount.($this->bearings->bloodLikely() ? ', blood likely' : '');
+        return implode(', ', array_filter([
+            $effusion->outcome->value,
+            $from === null ? null : $this->words($to === null ? 'effusion.or_more' : 'effusion.between', ['from' => $from, 'to' => $to ?? 0]),
+            $this->bearings->bloodLikely() ? $this->words('effusion.blood') : null,
+        ]));
     }
 
     private function grades(): string
@@ -305,14 +339,17 @@ final readonly class LetterNote
     private function planGiven(): string
     {
         $plan = $this->plan;
-        $support = $plan->support->type->value === 'none'
-            ? ''
-            : $plan->support->type->words().($plan->support->range === null ? '' : " ({$this->phrases->words($plan->support->range->name())})");
+        $range = $plan->support->range?->name();
+        $support = match (true) {
+            $plan->support->type === SupportType::None => '',
+            $range === null => $plan->support->type->words(),
+            default => $this->words('support', ['type' => $plan->support->type->words(), 'range' => $range]),
+        };
 
         return implode('; ', array_filter([
             $support,
-            $plan->support->crutches ? 'crutches' : '',
-            $plan->lookAgain === null ? '' : $plan->lookAgain->why,
+            $plan->support->crutches ? $this->words('crutches') : '',
+            $plan->lookAgain === null ? '' : $this->phrases->paragraph($plan->lookAgain->why),
         ]));
     }
 
@@ -336,13 +373,14 @@ final readonly class LetterNote
             static fn (ConditionVerdict $verdict): bool => ! $verdict->isConfirmed(),
         );
 
-        return implode('; ', array_map(static fn (ConditionVerdict $verdict): string => sprintf(
-            '%s %s → %s (%s)%s',
-            $verdict->condition->label(),
-            InHundred::of($verdict->chance->pretest),
-            InHundred::of($verdict->chance->posttest),
-            InHundred::range($verdict->chance->interval),
-            $verdict->unsettled ? ', inconclusive' : '',
+        return implode('; ', array_map(fn (ConditionVerdict $verdict): string => $this->words(
+            $verdict->unsettled ? 'chance.inconclusive' : 'chance',
+            [
+                'condition' => $verdict->condition->label(),
+                'pretest' => InHundred::of($verdict->chance->pretest),
+                'posttest' => InHundred::of($verdict->chance->posttest),
+                'interval' => InHundred::range($verdict->chance->interval),
+            ],
         ), $counted));
     }
 }

@@ -6,6 +6,8 @@ namespace GrayCompass\Core\Words;
 
 use GrayCompass\Core\Catalogue\JudgeKind;
 use GrayCompass\Core\Examination\Cell;
+use GrayCompass\Core\Sentences\Phrases;
+use GrayCompass\Core\Sentences\Sentence;
 use GrayCompass\Core\Verdict\Bearings;
 
 /**
@@ -20,7 +22,7 @@ final readonly class McMurrayNote
 
     private const MIDDLE_FROM_DEG = 60;
 
-    public function __construct(private Bearings $bearings)
+    public function __construct(private Bearings $bearings, private Phrases $phrases)
     {
     }
 
@@ -30,28 +32,30 @@ final readonly class McMurrayNote
         $parts = [];
         foreach ($this->bearings->catalogue->judgedBy(JudgeKind::McMurray) as $manoeuvre) {
             $cells = $this->bearings->knee->record($manoeuvre->id)->cells ?? [];
-            $parts = [...$parts, ...array_filter(array_map(self::cell(...), $cells))];
+            $parts = [...$parts, ...array_filter(array_map($this->cell(...), $cells))];
         }
 
         return implode('; ', $parts);
     }
 
-    private static function cell(Cell $cell): string
+    private function cell(Cell $cell): string
     {
         $part = match (true) {
-            $cell->hurtsAtDeg === null => '',
-            $cell->hurtsAtDeg >= self::REAR_FROM_DEG => 'rear part',
-            $cell->hurtsAtDeg >= self::MIDDLE_FROM_DEG => 'middle part',
-            default => 'front part',
+            $cell->hurtsAtDeg === null => null,
+            $cell->hurtsAtDeg >= self::REAR_FROM_DEG => 'rear',
+            $cell->hurtsAtDeg >= self::MIDDLE_FROM_DEG => 'middle',
+            default => 'front',
         };
-        $parts = array_filter([
-            $part === '' ? '' : "hurts at {$cell->hurtsAtDeg}° ({$part})",
-            $cell->blocks ? 'blocks' : '',
-            $cell->givesWay ? 'gives way' : '',
-            $cell->axial ? 'pressed along the shin' : '',
-        ]);
-        $turned = $cell->rotation === 'none' ? 'not turned' : "turned {$cell->rotation}";
+        $felt = array_values(array_filter([
+            $part === null ? null : new Sentence("mcmurray.hurts.{$part}", ['angle' => $cell->hurtsAtDeg ?? 0]),
+            $cell->blocks ? new Sentence('mcmurray.blocks') : null,
+            $cell->givesWay ? new Sentence('mcmurray.gives_way') : null,
+            $cell->axial ? new Sentence('mcmurray.axial') : null,
+        ]));
 
-        return $parts === [] ? '' : "{$turned} in {$cell->stress}: ".implode(', ', $parts);
+        return $felt === [] ? '' : $this->phrases->words(new Sentence(
+            $cell->rotation === 'none' ? 'mcmurray.not_turned' : 'mcmurray.turned',
+            ['rotation' => $cell->rotation, 'stress' => $cell->stress, 'felt' => $felt],
+        ));
     }
 }

@@ -10,10 +10,4 @@ final readonly class NoteLine
     public function __construct(public string $code, public string $text)
     {
     }
-
-    /** A line under a heading; null where there is nothing to write. */
-    public static function under(string $code, string $heading, string $text): ?self
-    {
-        return $text === '' ? null : new self($code, "{$heading}: {$text}");
-    }
 }

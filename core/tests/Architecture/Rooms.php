@@ -22,10 +22,10 @@ final class Rooms
         'Core\\Examination' => ['Core\\Knee', 'Core\\Catalogue'],
         'Core\\Course' => ['Core\\Examination'],
         'Core\\Safety' => ['Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination'],
-        'Core\\Grading\\Values' => ['Core\\Knee', 'Core\\Catalogue', 'Core\\Examination'],
+        'Core\\Grading\\Values' => ['Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination'],
         'Core\\Grading\\Schools' => ['Core\\Knee', 'Core\\Examination', 'Core\\Grading\\Values'],
         'Core\\Grading\\Judges' => [
-            'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety',
+            'Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety',
             'Core\\Grading\\Values', 'Core\\Grading\\Schools',
         ],
         'Core\\Evidence' => ['Core\\Knee', 'Core\\Examination'],
@@ -41,7 +41,7 @@ final class Rooms
             'Inference\\Model', 'Inference\\States', 'Inference\\Readings',
         ],
         'Core\\Route' => [
-            'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence',
+            'Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety', 'Core\\Grading', 'Core\\Evidence',
             'Core\\Results', 'Core\\Scales', 'Core\\Verdict', 'Inference\\Readings',
         ],
         'Core\\Plan' => [

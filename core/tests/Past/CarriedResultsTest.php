@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Past;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\Visits;
@@ -71,7 +72,7 @@ final class CarriedResultsTest extends TestCase
             $knee->assessed()->remarks,
             static fn ($one): bool => $one->code === 'laxity_contradicts',
         ))[0];
-        self::assertStringStartsWith('Lachman: +6 mm 8 days ago, +0 mm today.', $remark->say);
+        self::assertStringStartsWith('Lachman: +6 mm 8 days ago, +0 mm today.', English::of($remark->say));
     }
 
     public function test_pain_that_has_gone_still_counts_beside_its_absence(): void
@@ -170,7 +171,7 @@ final class CarriedResultsTest extends TestCase
             $knee = self::onDay(60)->answered()->with('earlier', [Visits::ago($ago, $found, $more)]);
             foreach ($knee->assessed()->nextTests as $one) {
                 if ($one->manoeuvre === 'lachman') {
-                    return $one->why;
+                    return English::of($one->why);
                 }
             }
 

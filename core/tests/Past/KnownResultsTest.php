@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Past;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Plan\Referral;
 use GrayCompass\Core\Tests\Support\Knee;
@@ -99,7 +100,7 @@ final class KnownResultsTest extends TestCase
     {
         $loose = self::known('mri', 5, ['acl' => 'present'])->found('lachman', self::LOOSE, self::FIRM);
         self::assertSame(['known_tear two_weeks'], $loose->sentOn());
-        self::assertSame('ACL tear: treatment?', $loose->assessed()->plan->sendOn[0]->question);
+        self::assertSame('ACL tear: treatment?', English::of($loose->assessed()->plan->sendOn[0]->question));
         $told = $loose->with('episode', ['surgeonSaid' => ['on' => '2026-11-28', 'cleared' => false]]);
         self::assertSame([], $told->sentOn());
         self::assertSame('out', $told->assessed()->plan->availability->status->value);

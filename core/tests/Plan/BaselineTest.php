@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Plan;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Verdict\ConditionVerdict;
 use PHPUnit\Framework\TestCase;
@@ -75,7 +76,7 @@ final class BaselineTest extends TestCase
      */
     private static function missing(Knee $knee): array
     {
-        return $knee->assessed()->plan->unanswered;
+        return English::each($knee->assessed()->plan->unanswered);
     }
 
     /**

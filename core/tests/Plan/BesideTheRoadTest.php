@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Plan;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\TypicalKnees;
@@ -141,7 +142,7 @@ final class BesideTheRoadTest extends TestCase
         $played = self::core($graft())->found('hop', ['pain' => 0, 'afraid' => false])->found('run_cut_stop', ['pain' => 0]);
         $plan = $played->assessed()->plan;
         self::assertSame(['not_asked', ['It never clears a return after a cruciate injury.']], [
-            $plan->play->answer->value, $plan->play->why,
+            $plan->play->answer->value, English::each($plan->play->why),
         ]);
         self::assertSame('modified', $plan->availability->status->value);
         self::assertStringNotContainsString('You may go on', $played->assessed()->words->forAthlete());

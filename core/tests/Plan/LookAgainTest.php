@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Plan;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Plan\LookAgain;
+use GrayCompass\Core\Sentences\Sentence;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -13,7 +15,7 @@ final class LookAgainTest extends TestCase
     #[DataProvider('windows')]
     public function test_the_window_is_a_sentence(string $said, ?int $from, ?int $to, ?string $after): void
     {
-        self::assertSame($said, (new LookAgain($from, $to, $after, ''))->when());
+        self::assertSame($said, English::of((new LookAgain($from, $to, $after, [new Sentence('again_for.result')]))->when()));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Plan;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Plan\Play;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\TestCase;
@@ -28,7 +29,7 @@ final class PlayTest extends TestCase
     public function test_a_sound_knee_may_continue_and_is_told_what_that_does_not_mean(): void
     {
         self::assertSame(['may_continue', []], $this->play($this->knee()));
-        self::assertStringContainsString('never clears a return', Play::NEVER_CLEARS);
+        self::assertStringContainsString('never clears a return', English::of(Play::neverClears()));
     }
 
     public function test_each_thing_left_undone_says_stop(): void
@@ -220,6 +221,6 @@ final class PlayTest extends TestCase
     {
         $play = $knee->assessed()->plan->play;
 
-        return [$play->answer->value, $play->why];
+        return [$play->answer->value, English::each($play->why)];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Plan;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\TypicalKnees;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -147,9 +148,9 @@ final class ReviewsTest extends TestCase
         self::assertSame(
             $expected,
             $again === null ? null : [$again->from, $again->to, $again->after],
-            (string) $again?->why,
+            implode(' ', English::each($again->why ?? [])),
         );
-        self::assertNotSame('', $again->why ?? '-');
+        self::assertNotSame([], $again->why ?? ['-']);
     }
 
     public function test_why_names_what_matters_most_first(): void
@@ -161,7 +162,7 @@ final class ReviewsTest extends TestCase
         )->found('mcmurray', ['notDone' => 'pain']);
         self::assertStringStartsWith(
             'Inconclusive today: ACL tear',
-            (string) $knee->assessed()->plan->lookAgain?->why,
+            English::of($knee->assessed()->plan->lookAgain?->why[0]),
         );
     }
 

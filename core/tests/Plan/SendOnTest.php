@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Plan;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Safety\Destination;
 use GrayCompass\Core\Tests\Support\Knee;
@@ -285,8 +286,8 @@ final class SendOnTest extends TestCase
     {
         self::assertSame($raised, in_array($expected, $knee->sentOn(), true), implode(', ', $knee->sentOn()));
         foreach ($knee->assessed()->plan->sendOn as $referral) {
-            self::assertNotSame('', $referral->why);
-            self::assertMatchesRegularExpression('/[?.]$/', $referral->question);
+            self::assertNotSame('', English::of($referral->why));
+            self::assertMatchesRegularExpression('/[?.]$/', English::of($referral->question));
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Plan;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Safety\Bend;
@@ -110,15 +111,15 @@ final class SupportTest extends TestCase
             ['openingMm' => 8, 'endFeel' => 'firm'],
             ['openingMm' => 2, 'endFeel' => 'firm'],
         )->found('valgus_0', ['normal' => true], ['normal' => true]);
-        self::assertSame('If it is the MCL, then grade 2.', $loose->assessed()->plan->support->why);
-        self::assertSame('MCL sprain, grade 2.', TypicalKnees::looseInnerSide(6)->assessed()->plan->support->why);
+        self::assertSame('If it is the MCL, then grade 2.', English::of($loose->assessed()->plan->support->why));
+        self::assertSame('MCL sprain, grade 2.', English::of(TypicalKnees::looseInnerSide(6)->assessed()->plan->support->why));
     }
 
     public function test_every_support_has_words_and_its_price(): void
     {
         foreach (SupportType::cases() as $type) {
             self::assertNotSame('', $type->words());
-            self::assertSame(in_array($type, [SupportType::None, SupportType::AsFound], true), $type->cost() === '');
+            self::assertSame(in_array($type, [SupportType::None, SupportType::AsFound], true), English::of($type->cost()) === '');
         }
     }
 

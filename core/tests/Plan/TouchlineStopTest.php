@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Plan;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Tests\Support\Knee;
 use PHPUnit\Framework\TestCase;
 
@@ -20,17 +21,17 @@ final class TouchlineStopTest extends TestCase
         self::assertNull($open->assessed()->plan->play->settledBy);
         self::assertContains('hop', $open->route());
         $loose = $open->found('lachman', self::LOOSE, self::TIGHT);
-        self::assertSame('A cruciate test is positive.', $loose->assessed()->plan->play->settledBy);
+        self::assertSame('A cruciate test is positive.', English::of($loose->assessed()->plan->play->settledBy));
         self::assertSame([], array_intersect(['hop', 'run_cut_stop'], $loose->route()));
         self::assertSame([], array_intersect(['hop', 'run_cut_stop'], self::next($loose)));
         self::assertContains('gait', $loose->route());
-        self::assertNotContains('Hopping was not done.', $loose->assessed()->plan->play->why);
+        self::assertNotContains('Hopping was not done.', English::each($loose->assessed()->plan->play->why));
     }
 
     public function test_a_line_settles_it_too(): void
     {
         $broken = self::touchline()->with('safety', [...Knee::CLEAR, 'deformity' => true]);
-        self::assertSame('The safety check raised a red flag.', $broken->assessed()->plan->play->settledBy);
+        self::assertSame('The safety check raised a red flag.', English::of($broken->assessed()->plan->play->settledBy));
         self::assertSame([], array_intersect(['hop', 'run_cut_stop'], $broken->route()));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Standing;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Tests\Support\Knee;
@@ -410,7 +411,7 @@ final class StandingTest extends TestCase
     public function test_every_code_has_a_sentence_that_ends(): void
     {
         foreach (Exclusion::cases() as $code) {
-            self::assertMatchesRegularExpression('/^[A-Z].{20,}[.?]$/', $code->reason());
+            self::assertMatchesRegularExpression('/^[A-Z].{20,}[.?]$/', English::of($code->reason()));
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Route;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\TypicalKnees;
 use PHPUnit\Framework\TestCase;
@@ -79,7 +80,7 @@ final class NextStepsTest extends TestCase
         $guarded = $lachman(['hamstringsRelaxed' => false]);
         self::assertContains('lachman', $guarded->next());
         $why = array_column(
-            array_map(static fn ($one): array => [$one->manoeuvre, $one->why], $guarded->assessed()->nextTests),
+            array_map(static fn ($one): array => [$one->manoeuvre, English::of($one->why)], $guarded->assessed()->nextTests),
             1,
             0,
         );
@@ -137,7 +138,7 @@ final class NextStepsTest extends TestCase
         foreach ($torn->assessed()->nextTests as $next) {
             self::assertMatchesRegularExpression(
                 '/: [<>]?\d+ in 100 now; [<>]?\d+ if positive, [<>]?\d+ if negative$/',
-                $next->why,
+                English::of($next->why),
             );
         }
     }

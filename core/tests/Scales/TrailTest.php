@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Scales;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Wire\AssessmentWriter;
@@ -146,15 +147,15 @@ final class TrailTest extends TestCase
     public function test_mistaken_readings_are_answered_with_this_knees_numbers(): void
     {
         $answers = $this->answers($this->knee()->assessed());
-        self::assertStringContainsString('94 % specific', $answers['acl']->mistake);
+        self::assertStringContainsString('94 % specific', English::of($answers['acl']->mistake));
         self::assertStringContainsString(
             'With 20 in 100 before, a positive Lachman alone makes it 78 in 100; with 2 in 100 before it would be 22',
-            $answers['acl']->answer,
+            English::of($answers['acl']->answer),
         );
         $negative = $this->answers(Knee::hurt()->with('history', ['pop' => true, 'couldNotContinue' => true])
             ->found('lachman', ['normal' => true], ['normal' => true])->assessed());
-        self::assertStringContainsString('85 % sensitive', $negative['acl']->mistake);
-        self::assertStringContainsString('a negative Lachman alone leaves 4 in 100', $negative['acl']->answer);
+        self::assertStringContainsString('85 % sensitive', English::of($negative['acl']->mistake));
+        self::assertStringContainsString('a negative Lachman alone leaves 4 in 100', English::of($negative['acl']->answer));
         self::assertArrayNotHasKey('pcl', $negative, 'no hands-on result, or far from any threshold');
         self::assertArrayNotHasKey('patellofemoral_pain', $answers);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Tests\Words;
 
+use GrayCompass\Core\Tests\Support\English;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Tests\Support\Knee;
 use GrayCompass\Core\Tests\Support\TypicalKnees;
@@ -364,18 +365,18 @@ final class WordsTest extends TestCase
 
     public function test_what_was_not_done_says_why_and_what_it_leaves_open(): void
     {
-        $lines = Knee::hurt()->answered()->found(
+        $lines = English::each(Knee::hurt()->answered()->found(
             'lachman',
             ['notDone' => 'pain'],
             ['notDone' => 'time'],
-        )->with('safety', ['lockedShort' => true])->assessed()->plan->unanswered;
+        )->with('safety', ['lockedShort' => true])->assessed()->plan->unanswered);
         self::assertSame('Lachman not done (too painful): leaves open ACL tear.', $lines[0]);
         self::assertStringContainsString('other knee not done (no time)', $lines[1]);
         self::assertStringContainsString('Withheld by the safety check', $lines[2]);
         self::assertStringContainsString('Not tested: ACL tear', $lines[3]);
         self::assertContains(
             'McMurray not done (position not possible).',
-            Knee::hurt()->answered()->found('flexion_range', ['flexionDeg' => 100])->assessed()->plan->unanswered,
+            English::each(Knee::hurt()->answered()->found('flexion_range', ['flexionDeg' => 100])->assessed()->plan->unanswered),
         );
     }
 

@@ -22,6 +22,7 @@ use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\DifferenceBand;
 use GrayCompass\Core\Knee\EndFeel;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * Grades sideways opening: valgus and varus, straight and slightly bent.
@@ -208,22 +209,22 @@ final class CollateralJudge implements Judge
         $name = $knees->hurt->manoeuvre->card->name;
         $remarks = [];
         if ($borrowed) {
-            $remarks[] = new Remark(
-                'angle_between',
+            $remarks[] = new Remark('angle_between', new Sentence(
                 $graded->outcome === Outcome::Positive
-                    ? "{$name}: positive at an angle between the two tests; it counts as the one at 30°."
-                    : "{$name}: taken at an angle between the two tests; it counts as the one at 30°, at half weight.",
-            );
+                    ? 'remark.angle_between.positive'
+                    : 'remark.angle_between.half_weight',
+                ['manoeuvre' => $name],
+            ));
         }
         if (
             $graded->outcome === Outcome::Positive
             && $graded->grade === 1
             && $knees->hurt->endFeel()?->yields() === true
         ) {
-            $remarks[] = new Remark('end_feel_alone', "{$name}: soft at the end, hardly open. Feel it again.");
+            $remarks[] = Remark::of('end_feel_alone', ['manoeuvre' => $name]);
         }
         if ($graded->outcome === Outcome::Negative && $graded->grade === 1) {
-            $remarks[] = new Remark('grade_one_is_firm', "{$name}: painful but firm, grade 1 at most.");
+            $remarks[] = Remark::of('grade_one_is_firm', ['manoeuvre' => $name]);
         }
 
         return $remarks;

@@ -14,6 +14,7 @@ use GrayCompass\Core\Grading\Values\Outcome;
 use GrayCompass\Core\Grading\Values\Reading;
 use GrayCompass\Core\Grading\Values\Remark;
 use GrayCompass\Core\Knee\Aspect;
+use GrayCompass\Core\Sentences\Sentence;
 
 /**
  * Meniscal tests that ask for a symptom and the side where it is felt: Apley, grind, Thessaly.
@@ -143,7 +144,7 @@ final readonly class SidedSymptomJudge implements Judge
             $angle > self::THESSALY_DEG && ! $positive => [$hurt->manoeuvre->id, Exclusion::AngleBetween, null],
             default => ['thessaly_20', null, $angle <= self::NEARLY_ASKED_DEG ? null : new Remark(
                 'angle_between',
-                'Thessaly at more than 25° of bend: it counts as the one at 20°.',
+                new Sentence('remark.angle_between.thessaly'),
             )],
         };
     }

@@ -178,16 +178,10 @@ final class TranslationJudge implements Judge
             ?? $neutral) - $neutral >= self::CORNER_MM;
         $remarks = [];
         if ($more('outwardMm')) {
-            $remarks[] = new Remark(
-                'anteromedial_corner',
-                'The shin comes further forward with the foot turned outward: the inner-front corner is loose too.',
-            );
+            $remarks[] = Remark::of('anteromedial_corner');
         }
         if ($more('inwardMm')) {
-            $remarks[] = new Remark(
-                'anterolateral_corner',
-                'The shin comes further forward with the foot turned inward: the outer-front corner is loose too.',
-            );
+            $remarks[] = Remark::of('anterolateral_corner');
         }
 
         return $remarks;
