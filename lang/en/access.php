@@ -26,6 +26,7 @@ return [
         'month_day_year' => 'Month, day, year',
     ],
     'invitations' => [
+        'administrator' => 'The administrator of the server',
         'this_person_is_in_the_team' => 'this person is in the team already',
         'this_link_was_used_or_withdrawn' => 'this link was used or withdrawn, or has expired: ask for a new one',
         'there_is_an_account_with_this' => 'there is an account with this address: log in with it, then open the link again',
@@ -65,5 +66,17 @@ return [
         'password' => 'Enter your password again.',
         'code' => 'Enter the code from your app.',
         'second_factor' => 'Your team requires a second factor: set it up first.',
+    ],
+    'season' => [
+        'begins' => 'season begins on :day',
+        'ended' => 'season ended on :day',
+        'until' => 'season until :day',
+    ],
+    'passwords' => [
+        'too_short' => 'it needs :least letters or more',
+        'too_long' => 'it may have :most letters at most',
+        'repeats' => 'it repeats the same few letters',
+        'common' => 'it is one of those that are guessed first',
+        'own' => 'it is made of your own name or address',
     ],
 ];

@@ -93,4 +93,14 @@ return [
         'decided' => 'this proposal has already been decided',
         'letter_changed' => 'another version was saved meanwhile: read it first',
     ],
+    'calendars' => [
+        'day_cannot_be_read' => 'its day in the file cannot be read',
+        'closed_already' => 'it is closed already',
+    ],
+    'calendarFile' => [
+        'is_due' => ':initials is due',
+    ],
+    'visitComparison' => [
+        'measured_once' => 'measured once',
+    ],
 ];

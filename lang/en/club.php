@@ -31,6 +31,7 @@ return [
         'this_is_not_base_64' => 'this is not base 64',
     ],
     'imports' => [
+        'number_given_meanwhile' => 'A number was given to another athlete meanwhile; nothing of the list was stored.',
         'it_has_no_athletes_to_add' => 'it has no athletes to add',
         'an_import_can_be_undone_for' => 'an import can be undone for a day, and only once',
     ],
@@ -38,10 +39,37 @@ return [
         'this_is_the_only_lead_of' => 'this is the only lead of the team: give another member that role first',
     ],
     'sheet' => [
+        'file_is_empty' => 'the file is empty',
+        'no_csv' => 'this is no list in CSV: save it as CSV first',
         'it_has_no_athletes_a_header' => 'it has no athletes: a header row comes first, then one row for each athlete',
         'it_is_longer_than_athletes_or' => 'it is longer than :most_rows athletes or wider than :most_columns columns',
     ],
     'problems' => [
         'similar' => 'a similar athlete is already in the lists',
+    ],
+    'roster' => [
+        'number_taken' => ':name has this number',
+        'number_taken_archived' => ':name has this number, who is archived: restore them, or give them another number first',
+    ],
+    'neighbours' => [
+        'archived' => 'archived: restore them',
+        'unchanged' => 'already here, unchanged',
+        'row' => 'row :row',
+        'row_says_the_same' => 'row :row says the same',
+        'number_taken' => 'number: :who has :number',
+        'much_like' => 'much like :name, :where, born on the same day',
+        'other_number' => 'row :row has the same name and birth date, with number :number: only that row is taken',
+        'no_number' => 'row :row has the same name and birth date, with no number: only that row is taken',
+    ],
+    'makeAthletes' => [
+        'failed' => 'It did not work; nothing of the list was stored.',
+    ],
+    'columnMapping' => [
+        'no_day' => 'birth date: “:born” is no day, read as :order',
+    ],
+    'teamRequest' => [
+        'squad' => 'squad of a season',
+        'from' => 'first day of a season',
+        'until' => 'last day of a season',
     ],
 ];

@@ -17,7 +17,7 @@ h1 { font-size: 11pt; margin: 10pt 0 10pt; }
 <div class="head">@foreach ($head as $at => $line)<div>@if ($at === 0)<b>{{ $line }}</b>@else{{ $line }}@endif</div>@endforeach</div>
 <div class="to">@foreach ($to as $line)<div>{{ $line }}</div>@endforeach</div>
 <div class="right">{{ $on }}</div>
-@if ($isDraft)<p class="draft">DRAFT, version {{ $version->number }}, not sent</p>@endif
+@if ($isDraft)<p class="draft">{{ __('papers.letter.draft', ['number' => $version->number]) }}</p>@endif
 <h1>{{ $version->content['subject'] }}</h1>
 @foreach (preg_split('/\R{2,}/u', $version->content['text']) as $paragraph)<p>{{ $paragraph }}</p>@endforeach
 </body>

@@ -4,11 +4,11 @@
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta name="robots" content="noindex, nofollow">
-<title>Your knee</title>
+<title>{{ __('papers.page.title') }}</title>
 <link rel="stylesheet" href="/page.css">
 @vite(['web/src/page.ts'])
 </head>
 <body>
-<main><noscript><p>This page needs JavaScript to show what was written for you.</p></noscript></main>
+<main><noscript><p>{{ __('papers.page.needs_javascript') }}</p></noscript></main>
 </body>
 </html>

@@ -10,5 +10,5 @@
 <link rel="manifest" href="/build/manifest.webmanifest">
 @vite('web/src/main.ts')
 </head>
-<body><div id="app"></div><noscript>Gray Compass needs JavaScript.</noscript></body>
+<body><div id="app"></div><noscript>{{ __('papers.page.app_needs_javascript') }}</noscript></body>
 </html>

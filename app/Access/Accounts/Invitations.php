@@ -50,7 +50,7 @@ final readonly class Invitations
      */
     public function fromConsole(Team $team, string $email, Role $role): string
     {
-        return $this->send($team, null, 'The administrator of the server', $email, $role)[1];
+        return $this->send($team, null, __('access.invitations.administrator'), $email, $role)[1];
     }
 
     /**

@@ -27,11 +27,11 @@ final class Passwords
         $letters = (string) preg_replace('/[^a-z]+/', '', $plain);
 
         return match (true) {
-            mb_strlen($password) < self::LEAST => 'it needs '.self::LEAST.' letters or more',
-            mb_strlen($password) > self::MOST => 'it may have '.self::MOST.' letters at most',
-            \count(array_unique(mb_str_split($plain))) < self::DIFFERENT => 'it repeats the same few letters',
-            array_intersect([$plain, $letters], self::common()) !== [] => 'it is one of those that are guessed first',
-            self::isOwn($plain, $own) => 'it is made of your own name or address',
+            mb_strlen($password) < self::LEAST => (string) __('access.passwords.too_short', ['least' => self::LEAST]),
+            mb_strlen($password) > self::MOST => (string) __('access.passwords.too_long', ['most' => self::MOST]),
+            \count(array_unique(mb_str_split($plain))) < self::DIFFERENT => (string) __('access.passwords.repeats'),
+            array_intersect([$plain, $letters], self::common()) !== [] => (string) __('access.passwords.common'),
+            self::isOwn($plain, $own) => (string) __('access.passwords.own'),
             default => null,
         };
     }

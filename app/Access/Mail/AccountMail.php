@@ -24,7 +24,7 @@ final class AccountMail extends Mailable implements ShouldBeEncrypted
 
     public function envelope(): Envelope
     {
-        return new Envelope(subject: "Your Gray Compass account: {$this->change->label()}");
+        return new Envelope(subject: __('papers.mail.account_subject', ['change' => $this->change->label()]));
     }
 
     public function content(): Content

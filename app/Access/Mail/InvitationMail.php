@@ -25,7 +25,7 @@ final class InvitationMail extends Mailable implements ShouldBeEncrypted
 
     public function envelope(): Envelope
     {
-        return new Envelope(subject: "{$this->team} invites you to Gray Compass");
+        return new Envelope(subject: __('papers.mail.invitation_subject', ['team' => $this->team]));
     }
 
     public function content(): Content

@@ -22,7 +22,7 @@ final class ResetMail extends Mailable implements ShouldBeEncrypted
 
     public function envelope(): Envelope
     {
-        return new Envelope(subject: 'A new password for Gray Compass');
+        return new Envelope(subject: __('papers.mail.reset_subject'));
     }
 
     public function content(): Content

@@ -39,9 +39,9 @@ final readonly class Season
     public function words(CarbonImmutable $today, DateOrder $order = DateOrder::DayFirst): string
     {
         return match (true) {
-            $today->isBefore($this->from) => "season begins on {$order->written($this->from)}",
-            $today->startOfDay()->isAfter($this->until) => "season ended on {$order->written($this->until)}",
-            default => "season until {$order->written($this->until)}",
+            $today->isBefore($this->from) => __('access.season.begins', ['day' => $order->written($this->from)]),
+            $today->startOfDay()->isAfter($this->until) => __('access.season.ended', ['day' => $order->written($this->until)]),
+            default => __('access.season.until', ['day' => $order->written($this->until)]),
         };
     }
 }

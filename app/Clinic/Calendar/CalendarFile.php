@@ -88,6 +88,6 @@ final readonly class CalendarFile
             preg_split('/\s+/', trim($name)) ?: [],
         );
 
-        return implode(' ', $letters).' is due';
+        return __('clinic.calendarFile.is_due', ['initials' => implode(' ', $letters)]);
     }
 }

@@ -106,8 +106,8 @@ final readonly class Calendars
     private static function reason(Task $task, ?array $days): ?string
     {
         return match (true) {
-            $days === null => 'its day in the file cannot be read',
-            $task->state->isClosed() => 'it is closed already',
+            $days === null => (string) __('clinic.calendars.day_cannot_be_read'),
+            $task->state->isClosed() => (string) __('clinic.calendars.closed_already'),
             default => null,
         };
     }

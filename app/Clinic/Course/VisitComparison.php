@@ -78,7 +78,7 @@ final readonly class VisitComparison
         return [
             'what' => $what, 'unit' => $unit, 'before' => $before, 'after' => $after,
             'gradeBefore' => $gradeBefore, 'gradeAfter' => $gradeAfter,
-            'change' => $change?->value, 'changeLabel' => $change?->label() ?? 'measured once', 'error' => $error,
+            'change' => $change?->value, 'changeLabel' => $change?->label() ?? __('clinic.visitComparison.measured_once'), 'error' => $error,
         ];
     }
 }

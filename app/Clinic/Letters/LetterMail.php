@@ -29,7 +29,7 @@ final class LetterMail extends Mailable implements ShouldBeEncrypted
 
     public function envelope(): Envelope
     {
-        return new Envelope(subject: "A letter from {$this->team}");
+        return new Envelope(subject: __('papers.mail.letter_subject', ['team' => $this->team]));
     }
 
     public function content(): Content

@@ -7,6 +7,7 @@ namespace App\Clinic\Letters;
 use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Examination;
 use App\Clinic\Values\Addressee;
+use GrayCompass\Core\Knee\Side;
 
 /** What one version of a letter says. */
 final readonly class LetterText
@@ -26,13 +27,15 @@ final readonly class LetterText
         $athlete = $episode->athlete;
         $signer = $examination->signer->name ?? '';
         $days = TeamDays::ofTeam($examination->team_id);
-        $seen = "I saw {$athlete->name} on {$days->written($examination->examined_at)}.";
+        $seen = __('papers.letter.seen', ['name' => $athlete->name, 'day' => $days->written($examination->examined_at)]);
+        $born = $days->order->written($athlete->born_on);
 
         return new self(
             $to,
-            ucfirst($episode->hurt_side->value)." knee of {$athlete->name}, "
-                ."born {$days->order->written($athlete->born_on)}",
-            implode("\n\n", [$to->greeting(), $seen, $note, "With kind regards\n{$signer}"]),
+            $episode->hurt_side === Side::Right
+                ? __('papers.letter.subject_right', ['name' => $athlete->name, 'day' => $born])
+                : __('papers.letter.subject_left', ['name' => $athlete->name, 'day' => $born]),
+            implode("\n\n", [$to->greeting(), $seen, $note, __('papers.letter.regards')."\n{$signer}"]),
         );
     }
 

@@ -74,12 +74,14 @@ final class SummaryPdf
             $payload = (array) $record->payload;
             $name = $words->manoeuvre($record->manoeuvre);
             $lines = [...$lines, ...match (true) {
-                $record->before_gate => ["{$name}: recorded before the safety check"],
-                is_string($payload['override'] ?? null) => ["{$name}: done despite the safety check, {$payload['override']}"],
+                $record->before_gate => [__('papers.summary.before_safety_check', ['manoeuvre' => $name])],
+                is_string($payload['override'] ?? null) => [__('papers.summary.despite_safety_check', [
+                    'manoeuvre' => $name, 'reason' => $payload['override'],
+                ])],
                 default => [],
             }];
             if (($payload['fromMemory'] ?? false) === true) {
-                $lines[] = "{$name}: entered from memory";
+                $lines[] = __('papers.summary.from_memory', ['manoeuvre' => $name]);
             }
         }
 

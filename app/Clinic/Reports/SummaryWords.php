@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Reports;
 
+use App\Clinic\Models\Examination;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\SignBook;
@@ -11,6 +12,7 @@ use GrayCompass\Core\Examination\KnownBy;
 use GrayCompass\Core\Examination\Schools\SchoolBook;
 use GrayCompass\Core\Examination\Schools\SchoolGroup;
 use GrayCompass\Core\Grading\Values\Reading;
+use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Plan\PlayAnswer;
 use GrayCompass\Core\Plan\SupportType;
 use GrayCompass\Core\Plan\Within;
@@ -51,10 +53,42 @@ final class SummaryWords
         ));
 
         return array_filter([
-            'Positive' => $of('positive', true), 'Negative' => $of('negative', true),
-            'Equivocal, no change' => $of('equivocal', true),
-            'History, positive' => $of('positive', false), 'History, negative' => $of('negative', false),
+            __('papers.summary.results_positive') => $of('positive', true),
+            __('papers.summary.results_negative') => $of('negative', true),
+            __('papers.summary.results_equivocal') => $of('equivocal', true),
+            __('papers.summary.history_positive') => $of('positive', false),
+            __('papers.summary.history_negative') => $of('negative', false),
         ]);
+    }
+
+    /** Which knee was examined. */
+    public function knee(Examination $examination): string
+    {
+        return match (true) {
+            $examination->episode->is_baseline => __('papers.summary.baseline'),
+            $examination->episode->hurt_side === Side::Right => __('papers.summary.right'),
+            default => __('papers.summary.left'),
+        };
+    }
+
+    /**
+     * @param  array{positive: bool, millilitres: array{int, int|null}|null, bloodLikely: bool, ...}|null  $effusion
+     */
+    public function effusion(?array $effusion): string
+    {
+        if ($effusion === null) {
+            return __('papers.summary.effusion_not_tested');
+        }
+        [$from, $to] = $effusion['millilitres'] ?? [null, null];
+        $amount = $to === null
+            ? __('papers.summary.from_ml', ['from' => $from])
+            : __('papers.summary.between_ml', ['from' => $from, 'to' => $to]);
+
+        return implode(', ', array_filter([
+            $effusion['positive'] ? __('papers.summary.effusion_positive') : __('papers.summary.effusion_not_positive'),
+            $from === null ? '' : $amount,
+            $effusion['bloodLikely'] ? __('papers.summary.blood_likely') : '',
+        ])).'.';
     }
 
     public function sign(string $id): string
@@ -101,8 +135,8 @@ final class SummaryWords
     public function onDrawing(array $condition): string
     {
         return match (ConditionZone::from($condition['zone'])) {
-            ConditionZone::Confirmed => 'torn',
-            ConditionZone::Excluded => 'intact',
+            ConditionZone::Confirmed => __('papers.summary.torn'),
+            ConditionZone::Excluded => __('papers.summary.intact'),
             ConditionZone::Withheld => '–',
             default => $this->hundred($condition['posttest']),
         };
@@ -140,7 +174,7 @@ final class SummaryWords
 
     public function urgency(?string $urgency): string
     {
-        return mb_strtoupper($urgency === null ? 'Heed' : Urgency::from($urgency)->label());
+        return mb_strtoupper($urgency === null ? __('papers.summary.heed') : Urgency::from($urgency)->label());
     }
 
     public function hundred(float $chance): string
@@ -166,7 +200,7 @@ final class SummaryWords
 
         return match (true) {
             $difference === null => '–',
-            $hurt === null && $other === null && (float) $difference === 0.0 => 'none',
+            $hurt === null && $other === null && (float) $difference === 0.0 => __('papers.summary.none'),
             default => ($difference > 0 ? '+' : '').round($difference, 1)." {$unit}",
         };
     }

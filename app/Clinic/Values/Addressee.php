@@ -27,7 +27,7 @@ final readonly class Addressee
     /** How the letter begins. */
     public function greeting(): string
     {
-        return $this->name === '' ? 'Dear colleague,' : "Dear {$this->name},";
+        return $this->name === '' ? __('papers.letter.dear_colleague') : __('papers.letter.dear', ['name' => $this->name]);
     }
 
     /**

@@ -96,8 +96,9 @@ final readonly class Roster
         $taken = $number === null ? null : Athlete::withTrashed()->where('team_id', $team)->where('number', $number)
             ->whereKeyNot($but ?? '')->first();
         if ($taken !== null) {
-            throw Refusal::at('number', "{$taken->name} has this number"
-                .($taken->trashed() ? ', who is archived: restore them, or give them another number first' : ''));
+            throw Refusal::at('number', $taken->trashed()
+                ? __('club.roster.number_taken_archived', ['name' => $taken->name])
+                : __('club.roster.number_taken', ['name' => $taken->name]));
         }
     }
 }

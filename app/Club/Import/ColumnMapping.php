@@ -56,7 +56,7 @@ final readonly class ColumnMapping
         $born = $cell(Column::Born);
         $day = $this->dates->read($born);
         if ($born !== '' && $day === null) {
-            return "birth date: “{$born}” is no day, read as {$this->dates->label()}";
+            return __('club.columnMapping.no_day', ['born' => $born, 'order' => $this->dates->label()]);
         }
         $profile = [];
         foreach (Column::cases() as $column) {

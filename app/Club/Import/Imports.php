@@ -64,7 +64,7 @@ final readonly class Imports
             DB::transaction(fn () => $this->make($import));
         } catch (UniqueConstraintViolationException) {
             $this->fail(
-                $import->refresh(), 'A number was given to another athlete meanwhile; nothing of the list was stored.',
+                $import->refresh(), __('club.imports.number_given_meanwhile'),
             );
         }
     }

@@ -30,7 +30,7 @@ final class MakeAthletes implements ShouldQueue
 
     public function failed(?Throwable $problem): void
     {
-        app(Imports::class)->fail($this->found(), 'It did not work; nothing of the list was stored.');
+        app(Imports::class)->fail($this->found(), __('club.makeAthletes.failed'));
     }
 
     private function found(): Import

@@ -21,15 +21,16 @@ final class Neighbours
     {
         $this->add(
             $athlete->name, $athlete->born_on->toDateString(), $athlete->number, $athlete->squad, $athlete->name,
-            $athlete->trashed() ? 'archived: restore them' : 'already here, unchanged',
+            $athlete->trashed() ? __('club.neighbours.archived') : __('club.neighbours.unchanged'),
         );
     }
 
     public function addLine(int $row, AthleteFacts $facts): void
     {
+        $where = __('club.neighbours.row', ['row' => $row]);
         $this->add(
-            $facts->name, $facts->bornOn->toDateString(), $facts->number, "row {$row}", "row {$row}",
-            "row {$row} says the same", $row,
+            $facts->name, $facts->bornOn->toDateString(), $facts->number, $where, $where,
+            __('club.neighbours.row_says_the_same', ['row' => $row]), $row,
         );
     }
 
@@ -45,11 +46,13 @@ final class Neighbours
             }
         }
         if ($facts->number !== null && isset($this->numbers[$facts->number])) {
-            return [LineStatus::Refused, "number: {$this->numbers[$facts->number]} has {$facts->number}"];
+            return [LineStatus::Refused, __('club.neighbours.number_taken', [
+                'who' => $this->numbers[$facts->number], 'number' => $facts->number,
+            ])];
         }
         foreach ($sameDay as $other) {
             if (Likeness::alike($other['name'], $facts->name)) {
-                return [LineStatus::Clash, "much like {$other['name']}, {$other['where']}, born on the same day"];
+                return [LineStatus::Clash, __('club.neighbours.much_like', ['name' => $other['name'], 'where' => $other['where']])];
             }
         }
 
@@ -61,10 +64,11 @@ final class Neighbours
      */
     private static function stays(array $other, AthleteFacts $facts): string
     {
-        return $other['row'] === null || $facts->number === null || $other['number'] === $facts->number
-            ? $other['stays']
-            : "row {$other['row']} has the same name and birth date, with "
-                .($other['number'] === null ? 'no number' : "number {$other['number']}").': only that row is taken';
+        return match (true) {
+            $other['row'] === null || $facts->number === null || $other['number'] === $facts->number => $other['stays'],
+            $other['number'] === null => __('club.neighbours.no_number', ['row' => $other['row']]),
+            default => __('club.neighbours.other_number', ['row' => $other['row'], 'number' => $other['number']]),
+        };
     }
 
     private function add(string $name, string $born, ?string $number, string $where, string $who, string $stays, ?int $row = null): void

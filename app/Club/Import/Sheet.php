@@ -37,7 +37,7 @@ final readonly class Sheet
         $text = trim(str_replace(["\r\n", "\r"], "\n", $text), "\n");
         if ($text === '' || str_contains($text, "\0")) {
             throw Refusal::at(
-                'content', $text === '' ? 'the file is empty' : 'this is no list in CSV: save it as CSV first',
+                'content', $text === '' ? __('club.sheet.file_is_empty') : __('club.sheet.no_csv'),
             );
         }
         $between = self::between(strtok($text, "\n") ?: '');

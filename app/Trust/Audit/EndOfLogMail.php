@@ -26,7 +26,7 @@ final class EndOfLogMail extends Mailable implements ShouldBeEncrypted
 
     public function envelope(): Envelope
     {
-        return new Envelope(subject: "Please keep: the log of {$this->team} has {$this->count} entries");
+        return new Envelope(subject: __('papers.mail.log_subject', ['team' => $this->team, 'count' => $this->count]));
     }
 
     public function content(): Content

@@ -1,5 +1,5 @@
-Hello {!! $name !!},
+{!! __('papers.mail.hello', ['name' => $name]) !!}
 
-the account with this address was changed at {!! $at !!} (UTC): {!! $change->label() !!}.
+{!! __('papers.mail.account_changed', ['at' => $at, 'change' => $change->label()]) !!}
 
-If it was you, there is nothing to do. If it was not, ask for a new password on the log-in page, end all other sessions under Account, and tell the lead of your team.
+{!! __('papers.mail.account_advice') !!}

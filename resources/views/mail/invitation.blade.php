@@ -1,7 +1,7 @@
-{!! $by !!} invites you to work with {!! $team !!} in Gray Compass, as {!! $role !!}.
+{!! __('papers.mail.invited', ['by' => $by, 'team' => $team, 'role' => $role]) !!}
 
-Open this link to choose a password, or to join with the one you have:
+{!! __('papers.mail.invitation_link') !!}
 
 {!! $address !!}
 
-It works once, and for {{ $days }} days. If you do not know this team, do nothing.
+{!! __('papers.mail.invitation_lasts', ['days' => $days]) !!}

@@ -1,9 +1,9 @@
-Hello {!! $name !!},
+{!! __('papers.mail.hello', ['name' => $name]) !!}
 
-at {!! $at !!} (UTC) the audit log of {!! $team !!} had {!! $count !!} entries and ended with this hash:
+{!! __('papers.mail.log_end', ['at' => $at, 'team' => $team, 'count' => $count]) !!}
 
 {!! $count !!}:{!! $hash !!}
 
-Keep this mail; there is nothing else to do. If it is ever in doubt whether the log was cut or rewritten, the person who runs the server can check it with
+{!! __('papers.mail.log_keep') !!}
 
 bin/artisan data:verify --end={!! $count !!}:{!! $hash !!}

@@ -1,7 +1,7 @@
-You, or another person, asked for a new Gray Compass password.
+{!! __('papers.mail.reset_asked') !!}
 
-Open this link to choose one:
+{!! __('papers.mail.reset_link') !!}
 
 {!! $address !!}
 
-It works once, and for {{ $minutes }} minutes. If you did not ask for it, do nothing: your password stays as it is.
+{!! __('papers.mail.reset_lasts', ['minutes' => $minutes]) !!}

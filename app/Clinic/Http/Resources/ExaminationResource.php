@@ -51,7 +51,7 @@ final class ExaminationResource extends JsonResource
             'addenda' => array_values($this->resource->addenda->map(static fn (Addendum $one): array => [
                 'id' => $one->id,
                 'words' => $one->words,
-                'by' => $one->writer->name ?? 'a former member',
+                'by' => $one->writer->name ?? __('papers.person.former_member'),
                 'at' => $one->created_at->toIso8601ZuluString(),
             ])->all()),
             'lastTime' => $this->resource->isSigned() ? null : $this->looks->before($this->resource),

@@ -33,11 +33,11 @@ final class LetterResource extends JsonResource
             'athlete' => ['id' => $letter->athlete_id, 'name' => $letter->athlete->name],
             'version' => $letter->version,
             ...$newest->content,
-            'sentBy' => $letter->sent_at === null ? null : ($letter->sender->name ?? 'a former member'),
+            'sentBy' => $letter->sent_at === null ? null : ($letter->sender->name ?? __('papers.person.former_member')),
             'versions' => $letter->versions->map(static fn (LetterVersion $one): array => [
                 'number' => $one->number,
                 'at' => $one->created_at->toIso8601ZuluString(),
-                'by' => $one->writer->name ?? 'a former member',
+                'by' => $one->writer->name ?? __('papers.person.former_member'),
                 'subject' => $one->content['subject'],
                 'text' => $one->content['text'],
             ])->values()->all(),

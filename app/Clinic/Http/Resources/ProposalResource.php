@@ -32,9 +32,9 @@ final class ProposalResource extends JsonResource
             'note' => $words->note,
             'athlete' => ['id' => $proposal->athlete_id, 'name' => $proposal->athlete->name],
             'side' => $proposal->episode?->hurt_side->value,
-            'by' => $proposal->maker->name ?? 'a former member',
+            'by' => $proposal->maker->name ?? __('papers.person.former_member'),
             'at' => $proposal->created_at->toIso8601ZuluString(),
-            'decidedBy' => $proposal->decided_at === null ? null : ($proposal->decider->name ?? 'a former member'),
+            'decidedBy' => $proposal->decided_at === null ? null : ($proposal->decider->name ?? __('papers.person.former_member')),
             'why' => $proposal->why,
         ];
     }

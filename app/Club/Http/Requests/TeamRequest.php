@@ -46,8 +46,8 @@ final class TeamRequest extends ShapedRequest
     public function attributes(): array
     {
         return [
-            'seasons.*.squad' => 'squad of a season', 'seasons.*.from' => 'first day of a season',
-            'seasons.*.until' => 'last day of a season',
+            'seasons.*.squad' => __('club.teamRequest.squad'), 'seasons.*.from' => __('club.teamRequest.from'),
+            'seasons.*.until' => __('club.teamRequest.until'),
         ];
     }
 
