@@ -6,7 +6,7 @@ return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
         'sync' => ['driver' => 'sync'],
-        // Somebody who died over it does not keep it longer than this (seconds).
+        // Someone who died over it does not keep it longer than this (seconds).
         'database' => [
             'driver' => 'database',
             'table' => 'jobs',

@@ -51,7 +51,7 @@ Route::post('invitation', [InvitationController::class, 'accept'])
 Route::get('page', [PageController::class, 'read'])->name('page.read');
 Route::get('calendars/{token}', [CalendarController::class, 'read'])->name('calendars.read');
 
-// One's own account: this much is open to whoever still has to set up a second factor.
+// One's own account: this much is open to the person who still has to set up a second factor.
 Route::middleware('auth')->group(function (): void {
     Route::controller(SessionController::class)->group(function (): void {
         Route::post('logout', 'destroy')->name('logout');

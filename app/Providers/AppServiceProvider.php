@@ -123,7 +123,7 @@ final class AppServiceProvider extends ServiceProvider
                     ? Response::allow()
                     : Response::deny($ability->refusal()));
         }
-        // Somebody else's team has no members here.
+        // Another person's team has no members here.
         Route::bind('membership', static fn (string $id): Membership => Membership::query()
             ->whereKey($id)->whereNull('ended_at')
             ->where('team_id', Auth::user()?->membership?->team_id)->firstOrFail());

@@ -19,7 +19,7 @@ use_database() {
     export DB_USERNAME=gray_compass DB_PASSWORD
 }
 
-# The administrator is whoever runs this, known to the server by the socket.
+# The administrator is the person who runs this, known to the server by the socket.
 database_admin() { mariadb --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" "$@"; }
 
 # as_migrator COMMAND…: with the account that may change tables.

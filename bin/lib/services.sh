@@ -89,7 +89,7 @@ use_running_instance() {
     use_database "${DB_PORT:-33137}"
 }
 
-# Started as root, the servers run as somebody who may do nothing else on this machine, where that somebody can read the code.
+# Started as root, the servers run as an account that may do nothing else on this machine, where that account can read the code.
 use_server_account() {
     SERVER_USER=$(id -un)
     [ "$(id -u)" -eq 0 ] || return 0

@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** One line written under the key of the records: whoever cannot read it holds another key. */
+/** One line written under the key of the records: the person who cannot read it holds another key. */
 return new class extends Migration
 {
     public function up(): void

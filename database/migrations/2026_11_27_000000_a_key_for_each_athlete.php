@@ -7,7 +7,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Room for a data key of each athlete, for sealed names and addresses, and for somebody who is in several teams. */
+/** Room for a data key of each athlete, for sealed names and addresses, and for someone who is in several teams. */
 return new class extends Migration
 {
     public function up(): void

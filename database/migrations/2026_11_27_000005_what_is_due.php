@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** What a signed plan asks for, and what somebody notes by hand; nothing of it disappears. */
+/** What a signed plan asks for, and what someone notes by hand; nothing of it disappears. */
 return new class extends Migration
 {
     private const EXACT = 'utf8mb4_bin';

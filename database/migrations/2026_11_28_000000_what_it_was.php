@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** What a knee turned out to have; and whoever keeps the server may invite the first of a team. */
+/** What a knee turned out to have; and the person who keeps the server may invite the first of a team. */
 return new class extends Migration
 {
     private const EXACT = 'utf8mb4_bin';

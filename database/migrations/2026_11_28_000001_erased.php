@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** What is left of somebody whose record was erased: that there was one, and who had it erased, when and why. */
+/** What is left of someone whose record was erased: that there was one, and who had it erased, when and why. */
 return new class extends Migration
 {
     public function up(): void

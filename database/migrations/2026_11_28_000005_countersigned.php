@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Whoever does not sign asks somebody who does. */
+/** The person who does not sign asks someone who does. */
 return new class extends Migration
 {
     public function up(): void

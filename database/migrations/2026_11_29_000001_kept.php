@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** When a record will be erased by the clock, told before, and until when somebody asked to keep it all the same. */
+/** When a record will be erased by the clock, told before, and until when someone asked to keep it all the same. */
 return new class extends Migration
 {
     public function up(): void

@@ -47,7 +47,7 @@ use Illuminate\Support\Facades\Date;
  */
 final readonly class SeasonSeeder
 {
-    /** Whoever was seen last longer ago than this is back, and nothing of theirs is due. */
+    /** The person who was seen last longer ago than this is back, and nothing of theirs is due. */
     private const BACK_AFTER_DAYS = 25;
 
     private const HOUR = 10;

@@ -34,7 +34,7 @@ final class RoomRules
             $doors = array_map(static fn (string $door): SelectorInterface => self::room("{$domain}\\{$door}"), Rooms::DOOR);
             yield $domain => PHPat::rule()->classes(self::room($domain))->excluding(...$doors)
                 ->shouldNotDependOn()->classes(...$doors)
-                ->because('what is done is done the same way, whoever knocks');
+                ->because('what is done is done the same way, the person who knocks');
         }
     }
 

@@ -5,13 +5,13 @@ import { expectAccessible, expectNoSidewaysScroll, logIn, select } from './perso
 const PASSWORD = 'knees in the fen at dusk'
 let people = 0
 
-/** Somebody whom no other test invites. */
-function somebody(): string {
+/** Someone whom no other test invites. */
+function someone(): string {
   people += 1
   return `guest${Date.now()}${people}@fenmoor.example`
 }
 
-/** Invites somebody, and gives the link that is handed over by hand where no mail leaves. */
+/** Invites someone, and gives the link that is handed over by hand where no mail leaves. */
 async function invite(page: Page, email: string, role: string): Promise<string> {
   await page.goto('/team')
   await page.getByLabel('E-mail').fill(email)
@@ -58,10 +58,10 @@ function code(typed: string, ahead: number): string {
   return String(number % 1_000_000).padStart(6, '0')
 }
 
-test('somebody is invited, comes in, and keeps the door with a second factor', async ({ page, browser }) => {
+test('someone is invited, comes in, and keeps the door with a second factor', async ({ page, browser }) => {
   test.setTimeout(120_000)
   await logIn(page)
-  const email = somebody()
+  const email = someone()
   const link = await invite(page, email, 'Practitioner')
   await expectAccessible(page)
   const theirs = await comeIn(browser, link, 'Bo Tarrant')
@@ -110,7 +110,7 @@ test('a coach comes in and sees who may play, and nothing else; a lead gives ano
   browser,
 }) => {
   await logIn(page)
-  const email = somebody()
+  const email = someone()
   const theirs = await comeIn(browser, await invite(page, email, 'Coach'), 'Cy Ellery')
   await logInAs(theirs, email)
   await expect(theirs.getByRole('heading', { name: 'Availability' })).toBeVisible()
@@ -125,7 +125,7 @@ test('a coach comes in and sees who may play, and nothing else; a lead gives ano
 
 test('a forgotten password is set anew, and a long break asks for it before a change', async ({ page, browser }) => {
   await logIn(page)
-  const email = somebody()
+  const email = someone()
   const theirs = await comeIn(browser, await invite(page, email, 'Practitioner'), 'Dana Orrick')
   await theirs.getByRole('link', { name: 'Forgotten password' }).click()
   await expectAccessible(theirs)
@@ -179,7 +179,7 @@ test('a forgotten password is set anew, and a long break asks for it before a ch
 
 test('who has an account logs in before an invitation lets them in', async ({ page, browser }) => {
   await logIn(page)
-  const email = somebody()
+  const email = someone()
   const theirs = await comeIn(browser, await invite(page, email, 'Practitioner'), 'Ena Holloway')
   await logInAs(theirs, email)
   await expect(theirs.getByRole('heading', { name: 'Unfinished' })).toBeVisible()

@@ -80,7 +80,10 @@ test('what is typed is saved when one leaves, a draft is discarded and taken bac
   await expectAccessible(page)
 })
 
-test('the athlete’s page opens for whoever has its code, says no name, and closes', async ({ page, browser }) => {
+test('the athlete’s page opens for the person who has its code, says no name, and closes', async ({
+  page,
+  browser,
+}) => {
   const id = await signedLooseKnee(page, 'Wynn Tarbuck')
   await page.goto(`/examinations/${id}/athlete`)
   await expect(page.getByRole('button', { name: 'Create code' })).toHaveCount(0)

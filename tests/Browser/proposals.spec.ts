@@ -1,8 +1,8 @@
 import { type Browser, type Page, expect, test } from './reading'
 import { expectAccessible, expectNoSidewaysScroll, logIn, pressOn, reach, startExamination } from './person'
 
-// A student proposes a result and what became of something; whoever answers for it takes one over and turns one down.
-test('what a student enters waits for somebody who answers for it', async ({ browser }: { browser: Browser }) => {
+// A student proposes a result and what became of something; the person who answers for it takes one over and turns one down.
+test('what a student enters waits for someone who answers for it', async ({ browser }: { browser: Browser }) => {
   const student = await (await browser.newContext()).newPage()
   await logIn(student, 'student@fenmoor.example')
   await startExamination(student, 'Edda Sollund', 'right')

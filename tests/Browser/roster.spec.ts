@@ -4,14 +4,14 @@ import { expectAccessible, expectNoSidewaysScroll, logIn } from './person'
 let made = 0
 
 /** An athlete whom no other test makes: letters alone, for a name is found by its letters. */
-function somebody(): string {
+function someone(): string {
   made += 1
   const letters = [...`${Date.now()}${made}`].map((digit) => 'abcdefghij'[Number(digit)]).join('')
   return `Runa ${letters}`
 }
 
 test('an athlete is made in three fields between two others, and is on the bench at once', async ({ page }) => {
-  const name = somebody()
+  const name = someone()
   await logIn(page)
   await page.getByRole('button', { name: 'New athlete' }).click()
   await expect(page.getByRole('dialog')).toBeVisible()
@@ -26,7 +26,7 @@ test('an athlete is made in three fields between two others, and is on the bench
 })
 
 test('a similar athlete is pointed out, changed, archived and restored', async ({ page }) => {
-  const name = somebody()
+  const name = someone()
   await logIn(page)
   const search = page.getByPlaceholder('Name, number or squad')
   await search.fill(name)
@@ -83,7 +83,7 @@ for (const width of [390, 768, 1280]) {
 test('the wrong side is exchanged before signing, and entries stay on their knee', async ({ page }) => {
   await logIn(page)
   await page.getByRole('button', { name: 'New athlete' }).click()
-  await page.getByRole('textbox', { name: 'Name', exact: true }).fill(somebody())
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill(someone())
   await page.getByLabel('Birth date').fill('1998-12-01')
   await page.getByLabel('Squad', { exact: true }).fill('Judo')
   await page.getByRole('button', { name: 'Add and examine' }).click()
@@ -100,7 +100,7 @@ test('the wrong side is exchanged before signing, and entries stay on their knee
 })
 
 test('a task is added for an athlete, stands in Today, and is dismissed with a reason', async ({ page }) => {
-  const name = somebody()
+  const name = someone()
   await logIn(page)
   await page.getByRole('button', { name: 'New athlete' }).click()
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill(name)

@@ -130,7 +130,7 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
     .catch(() => undefined)
   await find(page, name)
   await page.getByRole('link', { name, exact: true }).click()
-  // The plan asked for somebody else's eye: it is sent, and the scan comes.
+  // The plan asked for another person's eye: it is sent, and the scan comes.
   await page
     .getByRole('button', { name: /surgeon|doctor/ })
     .first()

@@ -197,7 +197,7 @@ trait AccountPromises
         $this->getJson('/api/mails/elsewhere')->assertNotFound();
     }
 
-    /** Somebody who left, is in no team and has a second factor is asked for both. */
+    /** Someone who left, is in no team and has a second factor is asked for both. */
     private function comeBack(User $lead): void
     {
         $gone = User::factory()->memberOf($lead->present()->team)->create();

@@ -61,7 +61,7 @@ final class AccountsTest extends FeatureTestCase
         self::assertSame([2, "email: this person is in the team already.\n"], $invite());
     }
 
-    public function test_a_lost_second_factor_is_turned_off_by_whoever_runs_the_machine(): void
+    public function test_a_lost_second_factor_is_turned_off_by_who_runs_the_machine(): void
     {
         $user = $this->member();
         $user->forceFill(['factor' => base64_encode(random_bytes(20))])->save();

@@ -192,7 +192,7 @@ final class AuditLogTest extends FeatureTestCase
         self::assertSame($other->id, $whole->records->firstWhere('manoeuvre', 'effusion_sweep')?->getAttribute('saved_by'));
     }
 
-    public function test_whoever_leads_the_team_sees_its_deeds_and_nobody_elses(): void
+    public function test_who_leads_the_team_sees_its_deeds_and_nobody_elses(): void
     {
         $lead = $this->member(role: Role::Lead);
         $user = User::factory()->memberOf($lead->present()->team)->create(['name' => '=Bo']);

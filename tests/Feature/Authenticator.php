@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Access\Accounts\TimeCode;
 
-/** An app that has the secret, as somebody typed it. */
+/** An app that has the secret, as someone typed it. */
 final class Authenticator
 {
     private const BASE32 = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567';

@@ -21,7 +21,7 @@ final class ContractTest extends FeatureTestCase
     use LetterPromises;
     use ProposalPromises;
 
-    /** What somebody may ask for who is not logged in. */
+    /** What someone may ask for who is not logged in. */
     private const OPEN = [
         '/api/login', '/api/password/forgotten', '/api/password/reset', '/api/invitation/look', '/api/invitation',
     ];

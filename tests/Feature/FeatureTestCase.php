@@ -73,7 +73,7 @@ abstract class FeatureTestCase extends TestCase
     }
 
     /**
-     * What somebody signs who sees the examination as it is, and says why the gate is not answered where it is not.
+     * What someone signs who sees the examination as it is, and says why the gate is not answered where it is not.
      *
      * @return array{revision: int, ungated: string}
      */

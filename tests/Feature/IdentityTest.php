@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\Schema;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Who somebody is: passwords, the second factor, and how long a session stands for them. */
+/** Who someone is: passwords, the second factor, and how long a session stands for them. */
 final class IdentityTest extends FeatureTestCase
 {
     /**
@@ -192,7 +192,7 @@ final class IdentityTest extends FeatureTestCase
         return [$secret, array_map(strval(...), $codes)];
     }
 
-    public function test_whoever_is_logged_in_comes_with_all_that_their_team_and_their_place_in_it_hold(): void
+    public function test_who_is_logged_in_comes_with_all_that_their_team_and_their_place_in_it_hold(): void
     {
         $user = $this->member();
         $known = Auth::createUserProvider('users')?->retrieveById($user->id);

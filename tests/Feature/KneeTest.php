@@ -74,7 +74,7 @@ final class KneeTest extends FeatureTestCase
         $this->save($id, 'sections/frame', [...$frame, 'otherKneeReliable' => false], 1)->assertOk();
     }
 
-    public function test_the_setting_follows_the_days_unless_somebody_chose_it(): void
+    public function test_the_setting_follows_the_days_unless_someone_chose_it(): void
     {
         $id = $this->examinationBy($this->member());
         $setting = static fn (TestResponse $answer): string => collect($answer->json('sections'))->firstWhere('name', 'frame')['payload']['setting'];
@@ -86,7 +86,7 @@ final class KneeTest extends FeatureTestCase
         self::assertSame($after, $setting($this->change($id, 'left', 1, 3)->assertOk()));
     }
 
-    public function test_it_is_refused_where_it_is_signed_or_somebody_else_was_faster(): void
+    public function test_it_is_refused_where_it_is_signed_or_someone_else_was_faster(): void
     {
         $user = $this->member();
         $id = $this->openedBy($user);

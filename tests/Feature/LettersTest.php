@@ -63,7 +63,7 @@ final class LettersTest extends FeatureTestCase
         $this->getJson("/api/athletes/{$athlete->id}")->assertJsonPath('letters.0.toName', 'Dr Ines Falkner, Fenmoor Orthopaedics');
     }
 
-    public function test_whoever_treats_the_athlete_is_the_first_to_be_written_to(): void
+    public function test_who_treats_the_athlete_is_the_first_to_be_written_to(): void
     {
         $this->postJson('/api/doctors', self::FALKNER)->assertCreated();
         $this->postJson('/api/doctors', ['name' => 'Dr Osric Vale'] + self::FALKNER)->assertCreated();

@@ -12,10 +12,10 @@ use Database\Factories\UserFactory;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
-/** Who comes into a team, who leaves it, and somebody who is in two. */
+/** Who comes into a team, who leaves it, and someone who is in two. */
 final class MembersTest extends FeatureTestCase
 {
-    public function test_somebody_new_comes_in_by_a_link_once(): void
+    public function test_someone_new_comes_in_by_a_link_once(): void
     {
         $lead = $this->member(role: Role::Lead);
         $token = $this->invite($lead, 'Bo.Tarrant@Fenmoor.example', 'student');
@@ -47,14 +47,14 @@ final class MembersTest extends FeatureTestCase
         $this->postJson('/api/invitation/look', ['token' => $token])->assertNotFound();
     }
 
-    public function test_somebody_in_two_teams_is_at_work_in_one_of_them(): void
+    public function test_someone_in_two_teams_is_at_work_in_one_of_them(): void
     {
         $user = $this->member('Marsh End Judo');
         $mine = $this->athleteOf($user);
         $lead = $this->member(role: Role::Lead);
         $theirs = $this->athleteOf($lead);
         $token = $this->invite($lead, $user->email, 'practitioner');
-        // The password alone is no way in: whoever has an account logs in with it, past its limits and its second factor.
+        // The password alone is no way in: the person who has an account logs in with it, past its limits and its second factor.
         $this->postJson('/api/invitation', ['token' => $token, 'password' => UserFactory::PASSWORD])
             ->assertStatus(422)->assertJsonPath('error.path', 'email');
         $this->actingAs($user->refresh())->postJson('/api/invitation', ['token' => $token])->assertNoContent();
@@ -68,7 +68,7 @@ final class MembersTest extends FeatureTestCase
         $this->putJson('/api/teams/'.Team::factory()->create()->id)->assertNotFound();
     }
 
-    public function test_whoever_leaves_is_out_at_once_and_what_they_signed_stays_theirs(): void
+    public function test_who_leaves_is_out_at_once_and_what_they_signed_stays_theirs(): void
     {
         $lead = $this->member(role: Role::Lead);
         $bo = User::factory()->memberOf($lead->present()->team)->create(['name' => 'Bo Tarrant']);
@@ -91,7 +91,7 @@ final class MembersTest extends FeatureTestCase
         $this->actingAs($bo->refresh())->getJson('/api/me')->assertJsonPath('user.role', 'student');
     }
 
-    public function test_somebody_always_leads_the_team(): void
+    public function test_someone_always_leads_the_team(): void
     {
         $lead = $this->member(role: Role::Lead);
         $bo = User::factory()->memberOf($lead->present()->team)->create();

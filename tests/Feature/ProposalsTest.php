@@ -122,7 +122,7 @@ final class ProposalsTest extends FeatureTestCase
         self::assertSame('Course of weeks came', $due->refresh()->closing);
     }
 
-    public function test_what_was_closed_meanwhile_stays_proposed_until_somebody_turns_it_down(): void
+    public function test_what_was_closed_meanwhile_stays_proposed_until_someone_turns_it_down(): void
     {
         $due = Task::query()->firstOrFail()->id;
         $this->actingAs($this->student)->putJson("/api/tasks/{$due}", ['state' => 'done'])->assertStatus(202);
@@ -132,7 +132,7 @@ final class ProposalsTest extends FeatureTestCase
         $this->getJson('/api/today')->assertJsonCount(1, 'proposals');
     }
 
-    public function test_only_whoever_proposed_takes_it_back_and_another_student_sees_nothing_of_it(): void
+    public function test_only_who_proposed_takes_it_back_and_another_student_sees_nothing_of_it(): void
     {
         $this->actingAs($this->student)->postJson("/api/episodes/{$this->episode}/reference-results", self::TORN)->assertStatus(202);
         $id = Proposal::query()->firstOrFail()->id;

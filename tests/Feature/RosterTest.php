@@ -48,7 +48,7 @@ final class RosterTest extends FeatureTestCase
         yield 'a slip of the pen' => [['name' => 'Sanna Withernsee'], 409];
         yield 'names turned round, with accents' => [['name' => 'Withernséa, Sána'], 409];
         yield 'a twin' => [['name' => 'Mila Withernsea'], 409];
-        yield 'somebody else of that day' => [['name' => 'Oskar Penhale'], 201];
+        yield 'another person of that day' => [['name' => 'Oskar Penhale'], 201];
         yield 'another day' => [['bornOn' => '2010-05-05'], 201];
         yield 'looked at, and another' => [['name' => 'Mila Withernsea', 'isAnother' => true], 201];
     }
@@ -57,7 +57,7 @@ final class RosterTest extends FeatureTestCase
      * @param  array<string, mixed>  $said
      */
     #[DataProvider('others')]
-    public function test_somebody_much_like_them_is_pointed_out_before_a_second_is_made(array $said, int $status): void
+    public function test_someone_much_like_them_is_pointed_out_before_a_second_is_made(array $said, int $status): void
     {
         $this->actingAs($this->member());
         $id = $this->add(self::SANA)->assertCreated()->json('id');

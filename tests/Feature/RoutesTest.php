@@ -36,17 +36,17 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
 use Illuminate\Support\Str;
 
-/** Every route of the API, whoever comes: a route that is added stands here by itself. */
+/** Every route of the API, the person who comes: a route that is added stands here by itself. */
 final class RoutesTest extends FeatureTestCase
 {
     use LetterPromises;
 
-    /** Whoever is not logged in may only do so. */
+    /** The person who is not logged in may only do so. */
     private const OPEN = [
         'login', 'me', 'nothing', 'page.read', 'calendars.read', 'password.forgotten', 'password.reset', 'invitation.show', 'invitation.accept',
     ];
 
-    /** Whoever is logged in may do so with their own account, whatever they are in the team. */
+    /** The person who is logged in may do so with their own account, whatever they are in the team. */
     private const OWN = [
         'logout', 'ping', 'password.confirm', 'password.update', 'second-factor.store', 'second-factor.update',
         'second-factor.destroy', 'sessions', 'sessions.others', 'sessions.end', 'teams.choose',
@@ -182,7 +182,7 @@ final class RoutesTest extends FeatureTestCase
             [$id, $of] = [null, []];
             foreach (self::routes() as $route) {
                 $name = (string) $route->getName();
-                // Whoever only looked, or was refused, changed nothing that the next one needs.
+                // The person who only looked, or was refused, changed nothing that the next one needs.
                 if ($id === null) {
                     $id = $this->openedBy($lead);
                     $this->save($id, 'sections/history', ['pop' => true])->assertOk();

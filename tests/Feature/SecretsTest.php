@@ -40,7 +40,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
 
-/** Keys change, records stay; a backup opens for whoever has its passphrase, whole or not at all. */
+/** Keys change, records stay; a backup opens for the person who has its passphrase, whole or not at all. */
 final class SecretsTest extends FeatureTestCase
 {
     private const MODELS = [

@@ -9,7 +9,7 @@ use App\Access\Values\Role;
 use App\Clinic\Models\Examination;
 use App\Club\Models\Athlete;
 
-/** A student works on examinations of their own, and asks somebody to sign them. */
+/** A student works on examinations of their own, and asks someone to sign them. */
 final class StudentTest extends FeatureTestCase
 {
     private User $lead;
@@ -52,7 +52,7 @@ final class StudentTest extends FeatureTestCase
         self::assertSame(['guardian' => 'Jo Aldous', 'sport' => 'judo'], $seen($this->student));
     }
 
-    public function test_their_own_waits_on_the_first_screen_of_whoever_signs(): void
+    public function test_their_own_waits_on_the_first_screen_of_who_signs(): void
     {
         $id = $this->openedBy($this->student);
         $this->getJson('/api/today')->assertJsonCount(1, 'unfinished')->assertJsonCount(0, 'toSign');

@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Whoever has the database, and not the key of the records, changes nothing unnoticed. */
+/** The person who has the database, and not the key of the records, changes nothing unnoticed. */
 final class TamperingTest extends FeatureTestCase
 {
     private const MRI = ['kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']]];
@@ -71,7 +71,7 @@ final class TamperingTest extends FeatureTestCase
         yield 'an entry in the middle is gone, and the next one is linked to the one before it' => [
             static fn (self $test) => $test->takeOut(),
         ];
-        yield 'an entry is somebody else\'s, and all after it sealed anew' => [static fn (self $test) => $test->reseal()];
+        yield 'an entry is another person\'s, and all after it sealed anew' => [static fn (self $test) => $test->reseal()];
         yield 'an entry is added at the end, sealed by what everybody can compute' => [static fn (self $test) => $test->append()];
         yield 'who signed' => [$row('examinations', ['signed_by' => null])];
         yield 'when it was signed' => [$row('examinations', ['signed_at' => '2026-01-01 08:00:00'])];
@@ -96,11 +96,11 @@ final class TamperingTest extends FeatureTestCase
         yield 'the day of a result' => [static fn () => DB::table('reference_results')->update(['seen_on' => '2026-01-01'])];
         yield 'a practitioner is made lead' => [static fn (self $test) => Membership::query()->toBase()
             ->where('user_id', $test->other()->id)->update(['role' => 'lead'])];
-        yield 'somebody is put into the team' => [static fn (self $test) => Membership::query()->toBase()->insert([
+        yield 'someone is put into the team' => [static fn (self $test) => Membership::query()->toBase()->insert([
             'id' => '01m8c2h550mznvh0tzzpmpf10x', 'team_id' => $test->lead->teamId(),
             'user_id' => $test->member('Marsh End Judo')->id, 'role' => 'lead', 'created_at' => now(), 'updated_at' => now(),
         ])];
-        yield 'somebody who left is back' => [static function (self $test): void {
+        yield 'someone who left is back' => [static function (self $test): void {
             $other = $test->other();
             $test->deleteJson("/api/members/{$other->membership_id}")->assertNoContent();
             DB::table('memberships')->where('user_id', $other->id)->update(['ended_at' => null]);
@@ -193,7 +193,7 @@ final class TamperingTest extends FeatureTestCase
         return User::factory()->memberOf($this->lead->present()->team)->create();
     }
 
-    /** Past the triggers, as whoever owns the database can. */
+    /** Past the triggers, as the person who owns the database can. */
     private static function forge(callable $change): void
     {
         // A trigger cannot be dropped without ending the test's transaction, so the rows go through a copy.

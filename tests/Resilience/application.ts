@@ -132,7 +132,7 @@ export function spawned(program: string, options: string[], more: Record<string,
   )
 }
 
-/** Somebody who is logged in, and what they do again and again. */
+/** Someone who is logged in, and what they do again and again. */
 export class Person {
   private constructor(
     readonly api: APIRequestContext,

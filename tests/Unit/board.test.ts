@@ -54,7 +54,7 @@ async function board(listed: Availability[], examines = true) {
 const rows = (view: Awaited<ReturnType<typeof board>>) =>
   view.findAll('tbody tr').map((row) => row.findAll('th, td').map((cell) => cell.text().replaceAll('\u2009', ' ')))
 
-test('each squad has its table, in their order, and whoever is in two stands in both', async () => {
+test('each squad has its table, in their order, and the person who is in two stands in both', async () => {
   const view = await board([
     one({ squad: 'Judo', alsoIn: ['Handball'] }),
     one({ athlete: '01B', name: 'Cy Other', squad: 'Handball' }),

@@ -28,7 +28,7 @@ test('what is typed is saved under the version that was seen, and shown as the s
   expect([shown.value!.version, given.text, isChanged.value]).toEqual([2, 'As told.', false])
 })
 
-test('what somebody wrote in between is told; ours is kept, and goes on top of theirs only if it is said', async () => {
+test('what someone wrote in between is told; ours is kept, and goes on top of theirs only if it is said', async () => {
   const { asked, given, save, keepOurs, newer } = await open(
     { status: 409, body: { error: { path: 'version', reason: 'in between' }, letter: letter(2, 'Theirs.') } },
     { status: 200, body: letter(3, 'Ours.') },

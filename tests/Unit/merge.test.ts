@@ -10,7 +10,7 @@ describe('answers from two places', () => {
     })
   })
 
-  test('to the same question clash only when they differ, and mine stands until somebody chooses', () => {
+  test('to the same question clash only when they differ, and mine stands until someone chooses', () => {
     expect(merge({}, { pop: true }, { pop: false })).toEqual({ merged: { pop: true }, clashes: ['pop'] })
     expect(merge({}, { pop: true }, { pop: true })).toEqual({ merged: { pop: true }, clashes: [] })
     expect(merge({ pop: true }, { pop: false, locking: true }, { pop: true, locking: false })).toEqual({

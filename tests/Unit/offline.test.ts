@@ -112,7 +112,7 @@ test('a saved entry is on the device before it leaves the queue', async () => {
   expect(kept?.value.parts['gait:both']).toEqual({ payload: { bend: 30 }, version: 5 })
 })
 
-test('once it is let go of, nothing of it is left for whoever comes after', async () => {
+test('once it is let go of, nothing of it is left for the person who comes after', async () => {
   const store = useExamination()
   server({ status: 200, body: examination(10, 4) })
   await store.open('01A')

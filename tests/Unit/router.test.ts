@@ -2,17 +2,17 @@ import { expect, test } from 'vitest'
 import type { Session } from '@/contract/types'
 import { admitted, router } from '@/router'
 
-/** Which screens are open to whom: what somebody may do is told by the server, and the addresses follow it. */
+/** Which screens are open to whom: what someone may do is told by the server, and the addresses follow it. */
 const LEAD = { leads: true, examines: true, answers: true, secondFactor: false, asksSecondFactor: false }
 
-/** The name of the screen that an address leads somebody to; null: nobody is logged in. */
+/** The name of the screen that an address leads someone to; null: nobody is logged in. */
 function leads(path: string, user: Partial<NonNullable<Session['user']>> | null): string {
   const to = router.resolve(path)
   const way = admitted(to, user === null ? null : ({ ...LEAD, ...user } as Session['user']))
   return String(way === true ? to.name : (way as { name: string }).name)
 }
 
-test('whoever leads or treats comes wherever they want to', () => {
+test('the person who leads or treats comes wherever they want to', () => {
   expect(leads('/doctors', {})).toBe('doctors')
   expect(leads('/athletes', { leads: false })).toBe('import')
   expect(leads('/letters/01L', {})).toBe('letter')

@@ -155,7 +155,7 @@ test('an entry on which the server fails three times is set aside; a gateway tha
   expect(took).toEqual(['gait:both'])
 })
 
-test('what another tab left is sent first, and refused parts stay until somebody lets them go', async () => {
+test('what another tab left is sent first, and refused parts stay until someone lets them go', async () => {
   const left = emptyDesk()
   left.waiting.push({
     part: 'history',

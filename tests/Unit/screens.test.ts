@@ -115,7 +115,7 @@ test('with one it leaves by mail, and says that mail can be read in transit', as
   expect(dialog.emitted('send')).toEqual([['mail', ['01R', '01S']]])
 })
 
-test('while nobody is in the book a letter is begun at once, to somebody who is named later', async () => {
+test('while nobody is in the book a letter is begun at once, to someone who is named later', async () => {
   const asked = server({ status: 200, body: [] }, { status: 201, body: { id: '01L' } })
   const way = router()
   mount(BeginLetter, { props: { examination: '01E' }, global: { ...inPlace.global, plugins: [way] } })

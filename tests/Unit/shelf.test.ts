@@ -73,7 +73,7 @@ test('what is still being put away when the shelf is cleared does not land on it
   expect(await shelved('today')).toBeNull()
 })
 
-test('an answer that comes once somebody else has logged in is not put on their shelf', async () => {
+test('an answer that comes once another person has logged in is not put on their shelf', async () => {
   let answer: (value: unknown) => void = () => undefined
   const read = readThrough('today', () => new Promise((resolve) => (answer = resolve)))
   await openVault('bo', KEY)

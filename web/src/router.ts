@@ -6,7 +6,7 @@ import { hush } from './ui/telling'
 
 declare module 'vue-router' {
   interface RouteMeta {
-    /** Shown to whoever comes. */
+    /** Shown to the person who comes. */
     open?: true
     /** A screen on which nobody has anything to do who does not answer for what is entered. */
     answers?: true
@@ -88,7 +88,7 @@ export const router = createRouter({
 // What was told on one screen belongs to it, and to nobody who comes after.
 router.afterEach((to, from) => to.path !== from.path && hush())
 
-/** Whether somebody may come to an address, or where they are led instead. */
+/** Whether someone may come to an address, or where they are led instead. */
 export function admitted(to: RouteLocation, user: Session['user']): true | RouteLocationRaw {
   if (user === null && !to.meta.open) return { name: 'login', query: { to: to.fullPath } }
   if (user === null || to.meta.open || to.name === 'account') return true

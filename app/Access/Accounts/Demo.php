@@ -9,7 +9,7 @@ final class Demo
 {
     public const EMAIL = 'physio@fenmoor.example';
 
-    /** Somebody who learns, with the same password. */
+    /** Someone who learns, with the same password. */
     public const STUDENT_EMAIL = 'student@fenmoor.example';
 
     public const PASSWORD = 'gray-compass-demo';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access\Accounts;
 
-/** What a browser says of itself, in words by which somebody knows their own device. */
+/** What a browser says of itself, in words by which someone knows their own device. */
 final class Device
 {
     private const BROWSERS = [

@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\URL;
 
-/** How somebody comes into a team: by a link that a lead has mailed to them, which works once. */
+/** How someone comes into a team: by a link that a lead has mailed to them, which works once. */
 final readonly class Invitations
 {
     public const DAYS = 7;
@@ -42,7 +42,7 @@ final readonly class Invitations
     }
 
     /**
-     * For whoever keeps the server, where a team has nobody yet.
+     * For the person who keeps the server, where a team has nobody yet.
      *
      * @return string the address that lets them in
      *
@@ -114,7 +114,7 @@ final readonly class Invitations
             $user = User::at($invitation->email);
             $user === null || self::insist($user, $in, $password, $code);
             $user ??= $this->account($invitation->email, trim((string) $name), $password);
-            // Whoever comes back takes up the place that they had.
+            // The person who comes back takes up the place that they had.
             $membership = Membership::query()->updateOrCreate(
                 ['team_id' => $invitation->team_id, 'user_id' => $user->id],
                 ['role' => $invitation->role, 'ended_at' => null],

@@ -11,7 +11,7 @@ use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
-/** Whoever is logged in, with their place in the team and the team itself: every request needs them, so one query. */
+/** The user who is logged in, with their place in the team and the team itself, by one query: every request needs them. */
 final class MemberProvider extends EloquentUserProvider
 {
     private const MEMBERSHIP = ['id', 'team_id', 'user_id', 'role', 'ended_at', 'created_at', 'updated_at'];

@@ -6,7 +6,7 @@ namespace App\Access\Accounts;
 
 use RuntimeException;
 
-/** It is long since somebody showed who they are; they may go on with their password. */
+/** It is long since someone showed who they are; they may go on with their password. */
 final class PasswordNeeded extends RuntimeException
 {
 }

@@ -8,7 +8,7 @@ use Illuminate\Contracts\Session\Session;
 use Illuminate\Support\Facades\Date;
 
 /**
- * Whether whoever logged in is still the one who works here. A session remembers when it began, when it was last used,
+ * Whether the person who logged in is still the one who works here. A session remembers when it began, when it was last used,
  * whether its device is shared, and when the password was given last. All times in seconds since 1970.
  */
 final readonly class Presence

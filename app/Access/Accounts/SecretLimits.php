@@ -10,9 +10,9 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * How often somebody may be wrong at one door: with their own password or code, or by asking for mails. Each door counts
- * for itself, and whoever is logged in by account, so that nobody closes a door for those behind the same address.
- * Links need no limit here: their secrets have 256 bits, and nginx slows down whoever guesses.
+ * How often someone may be wrong at one door: with their own password or code, or by asking for mails. Each door counts
+ * for itself, and a user who is logged in by account, so that nobody closes a door for those behind the same address.
+ * Links need no limit here: their secrets have 256 bits, and nginx slows down the person who guesses.
  */
 final class SecretLimits
 {

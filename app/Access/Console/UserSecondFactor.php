@@ -12,7 +12,7 @@ use App\Platform\Audit\AuditLog;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
-/** For somebody who lost the phone and the recovery codes; whoever runs it has made sure who they are. */
+/** For someone who lost the phone and the recovery codes; the person who runs it has made sure who they are. */
 final class UserSecondFactor extends Command
 {
     protected $signature = 'user:second-factor {email}';

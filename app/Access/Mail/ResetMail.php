@@ -32,7 +32,7 @@ final class ResetMail extends Mailable implements ShouldBeEncrypted
 
     public function headers(): Headers
     {
-        // Whoever opens this link is in: a lead sees that it left, and not the link.
+        // The person who opens this link is in: a lead sees that it left, and not the link.
         return new Headers(text: array_filter([Outbox::TEAM => $this->teamId, Outbox::SECRET => 'yes']));
     }
 }

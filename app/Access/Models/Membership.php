@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Somebody's place in a team. It ends and is not deleted: what they entered and signed stays theirs.
+ * Someone's place in a team. It ends and is not deleted: what they entered and signed stays theirs.
  *
  * @property string $id
  * @property string $team_id
@@ -36,7 +36,7 @@ final class Membership extends Model
 
     protected static function booted(): void
     {
-        // Whoever is in no team yet is at work in this one.
+        // The person who is in no team yet is at work in this one.
         self::created(static fn (self $membership): int => User::query()
             ->whereKey($membership->user_id)->whereNull('membership_id')->update(['membership_id' => $membership->id]));
     }

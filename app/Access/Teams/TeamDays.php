@@ -27,7 +27,7 @@ final readonly class TeamDays
         return new self($team->settings->timeZone, $team->settings->dateOrder);
     }
 
-    /** @param  string  $id  of a team, whether or not somebody of it is logged in */
+    /** @param  string  $id  of a team, whether or not someone of it is logged in */
     public static function ofTeam(string $id): self
     {
         $user = Auth::user();
@@ -36,7 +36,7 @@ final readonly class TeamDays
         return $here?->id === $id ? self::of($here) : self::of(Team::query()->findOrFail($id));
     }
 
-    /** Of the team that somebody is at work in; UTC where nobody is logged in. */
+    /** Of the team that someone is at work in; UTC where nobody is logged in. */
     public static function here(): self
     {
         $user = Auth::user();

@@ -17,7 +17,7 @@ enum Role: string
         return ucfirst($this->value);
     }
 
-    /** In a sentence, for whoever gives it to somebody. */
+    /** In a sentence, for the person who gives it to someone. */
     public function may(): string
     {
         return match ($this) {

@@ -13,7 +13,7 @@ use App\Trust\Models\ErasedAthlete;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Takes somebody out of the record for good: their row goes, with everything that hangs on it, and with it the only key
+ * Takes someone out of the record for good: their row goes, with everything that hangs on it, and with it the only key
  * that opens what older copies hold of them under the master key. A stub without person stays. It cannot be
  * taken back.
  */

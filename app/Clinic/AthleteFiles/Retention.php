@@ -17,8 +17,8 @@ use Illuminate\Database\Query\Builder as Rows;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Erases what a team keeps for no longer than it said: so many years after the last visit, and of whoever was a child
- * then so many years after they came of age. It is announced first, and whoever leads the team can keep it longer.
+ * Erases what a team keeps for no longer than it said: so many years after the last visit, and of a person who was a child
+ * then so many years after they came of age. It is announced first, and the person who leads the team can keep it longer.
  * Working estimates: thirty days of notice, a year longer at a time.
  */
 final readonly class Retention

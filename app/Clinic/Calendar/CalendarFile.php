@@ -12,7 +12,7 @@ use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Component\VTimeZone;
 
-/** What is due as iCalendar, RFC 5545: days or windows of days, with no clinical word unless somebody wants them. */
+/** What is due as iCalendar, RFC 5545: days or windows of days, with no clinical word unless someone wants them. */
 final readonly class CalendarFile
 {
     public const TYPE = 'text/calendar; charset=utf-8';

@@ -61,7 +61,7 @@ final readonly class Calendars
         });
     }
 
-    /** What somebody's own calendar reads; null where the address opens nothing, or nothing any more. */
+    /** What someone's own calendar reads; null where the address opens nothing, or nothing any more. */
     public function read(Token $token): ?string
     {
         $calendar = Calendar::query()->where('token_hash', $token->hash())->with('user')->first();

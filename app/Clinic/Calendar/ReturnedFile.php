@@ -79,7 +79,7 @@ final readonly class ReturnedFile
         return str_ends_with($uid, CalendarFile::HOST) ? substr($uid, 0, -\strlen(CalendarFile::HOST)) : null;
     }
 
-    /** Somebody may have given it an hour: its day counts, and an end within a day is the day after. */
+    /** Someone may have given it an hour: its day counts, and an end within a day is the day after. */
     private static function day(VEvent $event, string $name): ?CarbonImmutable
     {
         $property = $event->select($name)[0] ?? null;

@@ -6,7 +6,7 @@ namespace App\Clinic\Examinations;
 
 use RuntimeException;
 
-/** A student would change or take back what somebody else entered. */
+/** A student would change or take back what another person entered. */
 final class EnteredByAnother extends RuntimeException
 {
 }

@@ -6,7 +6,7 @@ namespace App\Clinic\Examinations;
 
 use RuntimeException;
 
-/** Something was changed after whoever wants to sign last saw it. */
+/** Something was changed after the person who signs last saw it. */
 final class MovedOn extends RuntimeException
 {
 }

@@ -54,7 +54,7 @@ final class Past
     }
 
     /**
-     * Newest first. Whoever asks: what was weighed does not depend on who looks at it.
+     * Newest first. It does not depend on the user: what was weighed does not depend on who looks at it.
      *
      * @return list<stdClass>
      */

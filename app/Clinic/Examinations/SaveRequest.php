@@ -14,7 +14,7 @@ final class SaveRequest
      * @param  int  $version  0 for a part that was not there yet
      * @param  string  $by  id of the person
      * @param  stdClass|null  $payload  null withdraws a record
-     * @param  bool  $overOthers  whether this person may change what somebody else entered
+     * @param  bool  $overOthers  whether this person may change what another person entered
      */
     public function __construct(
         public readonly string $key,

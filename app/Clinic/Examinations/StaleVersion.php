@@ -9,7 +9,7 @@ use App\Clinic\Models\StoredRecord;
 use App\Clinic\Values\Part;
 use RuntimeException;
 
-/** Somebody else, or another tab, saved this part in between. */
+/** Another person, or another tab, saved this part in between. */
 final class StaleVersion extends RuntimeException
 {
     /**

@@ -10,7 +10,7 @@ use App\Clinic\Http\Resources\HistoryResource;
 use Illuminate\Http\Request;
 use stdClass;
 
-/** As the athlete's page reads it, and whole: whoever may ask for all of it may see all of it. */
+/** As the athlete's page reads it, and whole: the person who may ask for all of it may see all of it. */
 final class HistoryWriter implements WritesHistory
 {
     public function write(AthleteHistory $history): array

@@ -41,7 +41,7 @@ final readonly class Letters
     }
 
     /**
-     * @param  Doctor|null  $to  null: to somebody who is not in the book; whoever treats the athlete is named then
+     * @param  Doctor|null  $to  null: to someone outside the address book; the treating doctor is named then
      *
      * @throws Refusal where there is no signature to write under
      */
@@ -69,7 +69,7 @@ final readonly class Letters
         });
     }
 
-    /** Whoever is in the book would have been chosen from it. */
+    /** The person who is in the book would have been chosen from it. */
     private static function treating(Examination $examination): Addressee
     {
         $treating = new TreatingDoctor($examination->episode->athlete);

@@ -7,7 +7,7 @@ namespace App\Clinic\Letters;
 use App\Clinic\Models\Letter;
 use RuntimeException;
 
-/** Somebody else, or another tab, wrote on in between. */
+/** Another person, or another tab, wrote on in between. */
 final class StaleLetter extends RuntimeException
 {
     /**

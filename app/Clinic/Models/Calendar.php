@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A secret address by which somebody's own calendar reads what is due; the address itself is kept nowhere.
+ * A secret address by which someone's own calendar reads what is due; the address itself is kept nowhere.
  *
  * @property string $id
  * @property string $user_id

@@ -168,7 +168,7 @@ final class Examination extends Model implements HasEncryptedColumns
     }
 
     /**
-     * Whoever examined then, and whoever asks now: it is part of what was recorded, and of its digest.
+     * Whichever examiner made it and whichever user asks: it is part of what was recorded, and of its digest.
      *
      * @return BelongsTo<Examination, $this>
      */

@@ -16,7 +16,7 @@ use stdClass;
  *
  * @property string $name
  * @property stdClass $payload encrypted at rest
- * @property string|null $saved_by id of whoever entered it last
+ * @property string|null $saved_by id of the person who entered it last
  * @property int $version
  */
 final class Section extends Model implements HasEncryptedColumns

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What an examination says to the athlete, open for some days to whoever has its address.
+ * What an examination says to the athlete, open for some days to the person who has its address.
  *
  * @property string $id
  * @property string $team_id

@@ -20,7 +20,7 @@ use stdClass;
  * @property stdClass|null $payload encrypted at rest; null: taken back
  * @property bool $before_gate recorded before the safety gate closed on it
  * @property int $sequence
- * @property string|null $saved_by id of whoever entered it last
+ * @property string|null $saved_by id of the person who entered it last
  * @property int $version
  */
 final class StoredRecord extends Model implements HasEncryptedColumns

@@ -28,7 +28,7 @@ final class StudentScope implements Scope
     }
 
     /**
-     * For whoever is not logged in, but asks for somebody.
+     * For the person who is not logged in, but asks for someone.
      *
      * @template T of Model
      *
@@ -36,7 +36,7 @@ final class StudentScope implements Scope
      */
     public static function narrow(Builder $builder, Model $model, User $user): void
     {
-        // Whoever opens no record at all is stopped at the door, and told why.
+        // The person who opens no record at all is stopped at the door, and told why.
         if ($user->can(Ability::SeeOthers) || $user->cannot(Ability::Examine)) {
             return;
         }

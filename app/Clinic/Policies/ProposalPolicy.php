@@ -8,7 +8,7 @@ use App\Access\Models\User;
 use App\Clinic\Models\Proposal;
 use Illuminate\Auth\Access\Response;
 
-/** Whoever proposed may take it back; whoever answers for it says why they do not follow. */
+/** The person who proposed may take it back; the person who answers for it says why they do not follow. */
 final class ProposalPolicy
 {
     public function withdraw(User $user, Proposal $proposal): Response

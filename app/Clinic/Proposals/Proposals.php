@@ -27,12 +27,12 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What students propose. Until somebody who answers for it takes it over, it counts nowhere; then it is entered as if
+ * What students propose. Until someone who answers for it takes it over, it counts nowhere; then it is entered as if
  * they had entered it themselves.
  */
 final readonly class Proposals
 {
-    /** So long whoever made it is told how it was decided. */
+    /** So long the person who made it is told how it was decided. */
     public const TOLD_DAYS = 14;
 
     private const SHOWN = 40;
@@ -101,7 +101,7 @@ final readonly class Proposals
         DB::transaction(fn () => $this->decide(self::locked($proposal), ProposalState::TurnedDown, $why, $by));
     }
 
-    /** By whoever made it, as long as nobody has decided. @throws Decided */
+    /** By the person who made it, as long as nobody has decided. @throws Decided */
     public function withdraw(Proposal $proposal): void
     {
         DB::transaction(function () use ($proposal): void {

@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 use GrayCompass\Core\Examination\Treatment;
 
 /**
- * What somebody says that a knee turned out to have.
+ * What someone says that a knee turned out to have.
  *
  * @phpstan-type Looked array{condition: string, seen: string, grade: int<1, 3>|null}
  * @phpstan-type Said array{answers: list<Looked>, weeks: int<1, 104>|null, note: string, treated?: string}

@@ -43,7 +43,7 @@ enum ReferenceKind: string
     }
 
     /**
-     * Of two that differ the stronger one stands: whoever looked inside the joint, then the MRI, then everything else.
+     * Of two that differ the stronger one stands: a look inside the joint, then the MRI, then everything else.
      *
      * @return int<1, 3>
      */

@@ -9,7 +9,7 @@ enum TaskKind: string
     /** The knee is to be examined again. */
     case LookAgain = 'look_again';
 
-    /** Somebody else should see it. */
+    /** Another person should see it. */
     case Referral = 'referral';
 
     /** Noted by hand. */

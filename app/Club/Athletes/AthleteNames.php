@@ -7,7 +7,7 @@ namespace App\Club\Athletes;
 use App\Club\Models\Athlete;
 use App\Trust\Audit\NamesSubjects;
 
-/** Of athletes, put away or not; whoever is erased has none. */
+/** Of athletes, put away or not; an erased athlete has none. */
 final class AthleteNames implements NamesSubjects
 {
     public function names(array $ids): array

@@ -22,7 +22,7 @@ final readonly class Roster
     }
 
     /**
-     * @param  bool  $isAnother  somebody looked, and it is another athlete than those much like them
+     * @param  bool  $isAnother  someone looked, and it is another athlete than those much like them
      *
      * @throws Refusal where the number is taken
      * @throws SimilarAthletes

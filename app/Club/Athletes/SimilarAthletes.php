@@ -7,7 +7,7 @@ namespace App\Club\Athletes;
 use App\Club\Models\Athlete;
 use RuntimeException;
 
-/** Somebody with the same birth date and much the same name is here already. */
+/** Someone with the same birth date and much the same name is here already. */
 final class SimilarAthletes extends RuntimeException
 {
     /**

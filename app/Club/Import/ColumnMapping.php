@@ -33,7 +33,7 @@ final readonly class ColumnMapping
     }
 
     /**
-     * As somebody said.
+     * As someone said.
      *
      * @param  array<string, int<0, max>>  $columns
      * @param  DateOrder|null  $dates  null: as the dates themselves suggest

@@ -20,7 +20,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
-/** Lists of athletes that come in: all of a list or nothing of it, behind the back of whoever brought it. */
+/** Lists of athletes that come in: all of a list or nothing of it, in the background. */
 final readonly class Imports
 {
     /** Between two tellings of how far it is. */
@@ -95,7 +95,7 @@ final readonly class Imports
     }
 
     /**
-     * Whoever was examined since, or has something due, stays.
+     * The person who was examined since, or has something due, stays.
      *
      * @return int athletes that stayed
      *
@@ -132,7 +132,7 @@ final readonly class Imports
     }
 
     /**
-     * Past the transaction of the athletes, so that whoever waits sees how far it is.
+     * Past the transaction of the athletes, so that the person who waits sees how far it is.
      *
      * @param  array<string, int|string>  $columns
      */

@@ -13,7 +13,7 @@ enum LineStatus: string
     /** They are here already, and stay as they are. */
     case Same = 'same';
 
-    /** Much like somebody who is here or stands above: another only where somebody says so. */
+    /** Much like someone who is here or stands above: another only where someone says so. */
     case Clash = 'clash';
 
     /** It cannot be read. */

@@ -14,7 +14,7 @@ final class Neighbours
     /** @var array<string, list<array{name: string, where: string, stays: string, row: int|null, number: string|null}>> by birth date */
     private array $born = [];
 
-    /** @var array<string, string> whoever has it, by number */
+    /** @var array<string, string> who has it, by number */
     private array $numbers = [];
 
     public function addAthlete(Athlete $athlete): void

@@ -61,7 +61,7 @@ final readonly class Preview
     }
 
     /**
-     * Whoever of the team might be one of them, put away or not.
+     * Athletes of the team who might be one of them, put away or not.
      *
      * @param  list<AthleteFacts>  $facts
      */

@@ -7,7 +7,7 @@ namespace App\Club\Import;
 use GrayCompass\Document\Refusal;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
-/** A table as somebody's spreadsheet wrote it, whatever its letters and whatever stands between its cells. */
+/** A table as someone's spreadsheet wrote it, whatever its letters and whatever stands between its cells. */
 final readonly class Sheet
 {
     public const MOST_ROWS = 2000;

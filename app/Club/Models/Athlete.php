@@ -39,7 +39,7 @@ use stdClass;
  * @property string|null $born_hash by which those born on one day are found
  * @property stdClass|null $profile what else is known, see AthleteRequest; encrypted at rest
  * @property CarbonImmutable|null $erase_on when the clock will erase the record; null: not announced
- * @property CarbonImmutable|null $keep_until that somebody asked to keep it all the same
+ * @property CarbonImmutable|null $keep_until that someone asked to keep it all the same
  * @property string $data_key under which all that is known of them is encrypted; itself encrypted with the master key
  */
 #[ScopedBy(TeamScope::class)]

@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
- * Somebody in the team's book of doctors, to whom letters go.
+ * Someone in the team's book of doctors, to whom letters go.
  *
  * @property string $id
  * @property string $team_id

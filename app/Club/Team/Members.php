@@ -17,7 +17,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 
-/** Who is in a team. There is always somebody who leads it. */
+/** Who is in a team. There is always someone who leads it. */
 final readonly class Members
 {
     public function __construct(private AuditLog $log, private Abilities $abilities)

@@ -6,7 +6,7 @@ namespace App\Club\Values;
 
 use Carbon\CarbonImmutable;
 
-/** What somebody says of an athlete; only the first three must be known. */
+/** What someone says of an athlete; only the first three must be known. */
 final readonly class AthleteFacts
 {
     /**

@@ -38,7 +38,7 @@ final class BlindIndex
     }
 
     /**
-     * Of the runs that whoever is looked for must have.
+     * Of the runs that the athlete looked for must have.
      *
      * @return list<string> binary
      */

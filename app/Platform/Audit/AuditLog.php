@@ -26,7 +26,7 @@ final readonly class AuditLog
     /**
      * @param  string|null  $subject  id of what it was done to
      * @param  array<string, string|int|bool>  $detail  codes and counts, never what was found
-     * @param  Actor|null  $by  who, where it is not whoever is logged in
+     * @param  Actor|null  $by  who, where it is not the user who is logged in
      * @param  string|null  $of  id of the team, where nobody is logged in
      */
     public function record(

@@ -27,7 +27,7 @@ final readonly class ChainHeads
         $path = $this->file($team);
         $file = @fopen($path, 'c+');
         if ($file === false || ! flock($file, LOCK_EX)) {
-            // What was done stands all the same; whoever keeps the server reads that its end is not kept.
+            // What was done stands all the same; the person who keeps the server reads that its end is not kept.
             Log::error('The end of a chain could not be kept outside the database.');
 
             return;

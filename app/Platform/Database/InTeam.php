@@ -6,7 +6,7 @@ namespace App\Platform\Database;
 
 use LogicException;
 
-/** Somebody who is at work in a team: of its records alone anything exists for them. */
+/** Someone who is at work in a team: of its records alone anything exists for them. */
 interface InTeam
 {
     /**

@@ -6,7 +6,7 @@ namespace App\Platform\Database;
 
 use RuntimeException;
 
-/** Somebody else is changing the same row, and has been for a second; or enough wait for it already. */
+/** Another person is changing the same row, and has been for a second; or enough wait for it already. */
 final class RowHeld extends RuntimeException
 {
 }

@@ -86,7 +86,7 @@ final readonly class KeyRotation
             $place = "{$table}.{$column}.{$id}";
             $encrypted = $row[$column] ?? null;
             if (is_string($encrypted) && ! $this->keys->isNew($encrypted, $place)) {
-                // Changed by somebody meanwhile, it is under the new key already, and is not put back.
+                // Changed by someone meanwhile, it is under the new key already, and is not put back.
                 $query->where($column, $encrypted);
                 $new[$column] = $this->keys->encrypt($this->keys->decrypt($encrypted, $place), $place);
             }

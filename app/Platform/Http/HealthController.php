@@ -10,7 +10,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
-/** Says what lives, to whoever watches the servers: 200 when all does, 503 when something does not. */
+/** Says what lives, to the person who watches the servers: 200 when all does, 503 when something does not. */
 final class HealthController
 {
     public function __invoke(Disk $disk): JsonResponse

@@ -8,7 +8,7 @@ namespace App\Platform\Server;
 enum Room: string
 {
     case Enough = 'enough';
-    /** Under a tenth: still saved, and told to whoever keeps the server and to leads. */
+    /** Under a tenth: still saved, and told to the person who keeps the server and to leads. */
     case Low = 'low';
     /** Nothing is saved until there is room again; what is stored can be read. */
     case Full = 'full';

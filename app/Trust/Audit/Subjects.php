@@ -21,7 +21,7 @@ final readonly class Subjects
 
     /**
      * @param  list<AuditEntry>  $log  of the team that asks
-     * @return array<string, string> names by id; whoever is erased has none
+     * @return array<string, string> names by id; an erased athlete has none
      */
     public function names(array $log): array
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Examination;
 
 /**
- * What somebody else found or reported: kept and shown, never weighed.
+ * What another person found or reported: kept and shown, never weighed.
  *
  * @internal
  */

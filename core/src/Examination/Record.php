@@ -110,7 +110,7 @@ final readonly class Record
         return ($this->checks[$check] ?? null) === false;
     }
 
-    /** Ticked by somebody, not merely taken as passed. */
+    /** Ticked by someone, not merely taken as passed. */
     public function isTicked(string $check): bool
     {
         return ($this->checks[$check] ?? null) === true;

@@ -37,7 +37,7 @@ enum Setting: string
     }
 
     /**
-     * Where an examination begins unless somebody chooses otherwise.
+     * Where an examination begins unless someone chooses otherwise.
      *
      * @param  int|null  $daysSinceInjury  null: it came on without one
      */

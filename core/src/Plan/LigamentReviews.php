@@ -36,7 +36,7 @@ final readonly class LigamentReviews
     private const TOO_PAINFUL = 3;
 
     /**
-     * @param  bool  $settledByOthers  somebody else, to whom the knee is sent, settles what is open
+     * @param  bool  $settledByOthers  another person, to whom the knee is sent, settles what is open
      */
     public function __construct(private Bearings $bearings, private bool $settledByOthers)
     {

@@ -10,7 +10,7 @@ use GrayCompass\Core\Safety\Place;
 use GrayCompass\Core\Sentences\Sentence;
 
 /**
- * Somebody else who should see this knee, how soon, by which rule, and what they are asked.
+ * Another person who should see this knee, how soon, by which rule, and what they are asked.
  *
  * @internal
  */
@@ -49,13 +49,13 @@ final readonly class Referral
         return $this->to === Destination::OperatingSurgeon;
     }
 
-    /** Somebody who decides about ligaments and menisci, or a picture that does. */
+    /** Someone who decides about ligaments and menisci, or a picture that does. */
     public function settles(): bool
     {
         return $this->names(Place::Scan) || $this->names(Place::Surgeon);
     }
 
-    /** The same question to somebody who decides without another scan. */
+    /** The same question to someone who decides without another scan. */
     public function insteadOfScan(Destination $to, Sentence $why, Sentence $question): self
     {
         return new self($to, $this->within, $this->rule, $why, $question, $this->byChance, $this->asks);

@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Plan;
 use GrayCompass\Core\Safety\Urgency;
 use GrayCompass\Core\Sentences\Sentence;
 
-/** How soon somebody else sees the knee; case order is worst first. */
+/** How soon another person sees the knee; case order is worst first. */
 enum Within: string
 {
     case Now = 'now';

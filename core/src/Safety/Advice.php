@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Safety;
 use GrayCompass\Core\Sentences\Sentence;
 
 /**
- * What the athlete does with the leg until somebody else has decided. Null: nothing said.
+ * What the athlete does with the leg until another person has decided. Null: nothing said.
  *
  * @internal
  */

@@ -6,7 +6,7 @@ namespace GrayCompass\Core\Safety;
 
 use GrayCompass\Core\Sentences\Sentence;
 
-/** To whom, or for what picture, somebody is referred. */
+/** To whom, or for what picture, someone is referred. */
 enum Destination: string
 {
     case Emergency = 'emergency';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-/** Where somebody is sent; what a referral says in words names one or more of these. */
+/** Where someone is sent; what a referral says in words names one or more of these. */
 enum Place: string
 {
     case Emergency = 'emergency';

@@ -33,7 +33,7 @@ final readonly class SafetyGate
     /**
      * @param  bool  $open  whether its questions are answered and the age is known
      * @param  list<SafetyLine>  $lines  most urgent first
-     * @param  list<SafetyLine>  $faded  findings that are no line any more, but still sent to somebody
+     * @param  list<SafetyLine>  $faded  findings that are no line any more, but still sent to someone
      * @param  list<SafetyKey>  $unasked  questions that keep it shut
      */
     private function __construct(
@@ -148,7 +148,7 @@ final readonly class SafetyGate
         ));
     }
 
-    /** Sent to somebody by these rules, as a line or, where they have faded, without one. */
+    /** Sent to someone by these rules, as a line or, where they have faded, without one. */
     public function sends(SafetyRule ...$rules): bool
     {
         foreach ([...$this->lines, ...$this->faded] as $line) {
@@ -165,7 +165,7 @@ final readonly class SafetyGate
         return ($this->lines[0] ?? null)?->urgency === Urgency::Emergency;
     }
 
-    /** Whether somebody else must see this knee today. */
+    /** Whether another person must see this knee today. */
     public function isToday(): bool
     {
         foreach ($this->lines as $line) {

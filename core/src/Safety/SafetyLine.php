@@ -21,7 +21,7 @@ final readonly class SafetyLine
      * @param  RuleSheet  $sheet  what is said, and what goes with it
      * @param  int<-1, max>  $since  place in the document of the finding that raised it; −1: known before any of them
      * @param  Opens  $opens  what may still be done
-     * @param  bool  $isReferralOnly  it has faded: somebody is sent, but nothing is advised, and little held
+     * @param  bool  $isReferralOnly  it has faded: someone is sent, but nothing is advised, and little held
      */
     public function __construct(
         public SafetyRule $rule,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Safety;
 
-/** How soon somebody else must see this knee; case order is worst first. */
+/** How soon another person must see this knee; case order is worst first. */
 enum Urgency: string
 {
     case Emergency = 'emergency';

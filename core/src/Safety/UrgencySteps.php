@@ -7,7 +7,7 @@ namespace GrayCompass\Core\Safety;
 use OutOfBoundsException;
 
 /**
- * How soon somebody else must see a finding that fades: windows end by what is found, and the same finding a day later
+ * How soon another person must see a finding that fades: windows end by what is found, and the same finding a day later
  * never loses more than one step.
  *
  * @internal

@@ -162,7 +162,7 @@ final class Examined
     }
 
     /**
-     * Once for each knee, whoever asks first.
+     * Once for each knee, at the first call.
      *
      * @return list<array<string, mixed>>
      */

@@ -169,7 +169,7 @@ final readonly class Bearings
     }
 
     /**
-     * A look at knees that nobody complains of, in which nothing was found: base rates are of knees that somebody
+     * A look at knees that nobody complains of, in which nothing was found: base rates are of knees that someone
      * complains of, so no chance follows from it, and no plan.
      */
     public function isSoundBaseline(): bool

@@ -16,7 +16,7 @@ final readonly class Consideration
     /**
      * @param  string  $why  for the practitioner
      * @param  Sentence|null  $found  for the athlete
-     * @param  bool  $needsDoctor  somebody should look at it, as a routine visit
+     * @param  bool  $needsDoctor  someone should look at it, as a routine visit
      * @param  bool  $healsOverWeeks  looked at again after four to six weeks
      * @param  bool  $soon  the doctor sees it within days
      * @param  bool  $explainsFrontPain  it is named in place of patellofemoral pain

@@ -21,7 +21,7 @@ use GrayCompass\Core\Verdict\Bearings;
 use GrayCompass\Core\Verdict\Consideration;
 
 /**
- * What an athlete does until somebody looks again, and when to call. Limits are working estimates.
+ * What an athlete does until someone looks again, and when to call. Limits are working estimates.
  *
  * @internal
  */

@@ -119,7 +119,7 @@ final class BaselineTest extends TestCase
         self::assertLessThan(6.5, $route->minutes);
     }
 
-    /** Base rates are of knees that somebody complains of: of sound ones they would name pain behind every second kneecap. */
+    /** Base rates are of knees with a complaint: of sound ones they would name pain behind every second kneecap. */
     public function test_of_sound_knees_no_chance_is_told_and_nothing_is_asked_of_anybody(): void
     {
         $sound = $this->soundKnees()->assessed();

@@ -14,7 +14,7 @@ use GrayCompass\Core\Tests\Support\TypicalKnees;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** What counts as a finding: with any of these a knee is never available, each is named, and somebody looks again. */
+/** What counts as a finding: with any of these a knee is never available, each is named, and someone looks again. */
 final class AbnormalFindingsTest extends TestCase
 {
     /**

@@ -17,7 +17,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
-/** Whoever checks a document against the published schema is told the same as by reading it. */
+/** The person who checks a document against the published schema is told the same as by reading it. */
 final class SchemaAgreesTest extends TestCase
 {
     private const DOCUMENTS = 1200;

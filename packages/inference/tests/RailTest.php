@@ -9,7 +9,7 @@ use GrayCompass\Inference\Readings\Step;
 use GrayCompass\Inference\Tests\Support\SeededFigures;
 use PHPUnit\Framework\TestCase;
 
-/** The way of one condition from its base rate to its chance, in an order that somebody chose. */
+/** The way of one condition from its base rate to its chance, in an order that someone chose. */
 final class RailTest extends TestCase
 {
     private const PROBLEMS = 60;

@@ -16,7 +16,7 @@ const opened = useOpenExamination()
 const verdict = useVerdict()
 
 const SHOWN = 3
-/** Base rates are of knees that somebody complains of. */
+/** Base rates are of knees that someone complains of. */
 const leading = computed(() =>
   opened.head?.isBaseline ? [] : verdict.byChance.filter((one) => one.tellsChance).slice(0, SHOWN),
 )

@@ -62,7 +62,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** An empty answer to somebody who is logged in */
+        /** An empty answer to someone who is logged in */
         get: operations["ping"];
         put?: never;
         post?: never;
@@ -252,7 +252,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who is in the team, and who is invited; for whoever leads it */
+        /** Who is in the team, and who is invited; for the person who leads it */
         get: operations["listMembers"];
         put?: never;
         post?: never;
@@ -270,10 +270,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Give somebody another role */
+        /** Give someone another role */
         put: operations["changeRole"];
         post?: never;
-        /** Let somebody go; what they signed stays theirs */
+        /** Let someone go; what they signed stays theirs */
         delete: operations["endMembership"];
         options?: never;
         head?: never;
@@ -289,7 +289,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Invite somebody by mail */
+        /** Invite someone by mail */
         post: operations["invite"];
         delete?: never;
         options?: never;
@@ -408,7 +408,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who did what, newest first; for whoever leads the team */
+        /** Who did what, newest first; for the person who leads the team */
         get: operations["listAuditLog"];
         put?: never;
         post?: never;
@@ -478,7 +478,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take somebody back into the lists */
+        /** Take someone back into the lists */
         post: operations["restoreAthlete"];
         delete?: never;
         options?: never;
@@ -544,7 +544,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What an examination says to the athlete, for whoever has the address of their page */
+        /** What an examination says to the athlete, for the person who has the address of their page */
         get: operations["readPage"];
         put?: never;
         post?: never;
@@ -1102,7 +1102,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Ask somebody who may sign */
+        /** Ask someone who may sign */
         post: operations["askForSignature"];
         delete?: never;
         options?: never;
@@ -1387,7 +1387,7 @@ export interface paths {
         /** The book of doctors, by name */
         get: operations["listDoctors"];
         put?: never;
-        /** Add somebody to the book of doctors */
+        /** Add someone to the book of doctors */
         post: operations["addDoctor"];
         delete?: never;
         options?: never;
@@ -9894,7 +9894,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description the id, a ULID; of somebody put away too */
+                /** @description the id, a ULID; of someone put away too */
                 anyone: string;
             };
             cookie?: never;
@@ -9998,7 +9998,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description the id, a ULID; of somebody put away too */
+                /** @description the id, a ULID; of someone put away too */
                 anyone: string;
             };
             cookie?: never;
@@ -10028,7 +10028,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description the id, a ULID; of somebody put away too */
+                /** @description the id, a ULID; of someone put away too */
                 anyone: string;
             };
             cookie?: never;
@@ -10507,7 +10507,7 @@ export interface operations {
                     "application/json": components["schemas"]["Task"];
                 };
             };
-            /** @description Proposed: whoever asked does not answer for it */
+            /** @description Proposed: the person who asked does not answer for it */
             202: {
                 headers: {
                     [name: string]: unknown;
@@ -10636,7 +10636,7 @@ export interface operations {
                     "application/json": components["schemas"]["Made"];
                 };
             };
-            /** @description Proposed: whoever asked does not answer for it */
+            /** @description Proposed: the person who asked does not answer for it */
             202: {
                 headers: {
                     [name: string]: unknown;
@@ -10927,7 +10927,7 @@ export interface operations {
                     "application/json": components["schemas"]["Task"];
                 };
             };
-            /** @description Proposed: whoever asked does not answer for it */
+            /** @description Proposed: the person who asked does not answer for it */
             202: {
                 headers: {
                     [name: string]: unknown;
@@ -11761,7 +11761,7 @@ export interface operations {
     listDoctors: {
         parameters: {
             query?: {
-                /** @description about which somebody wants to write */
+                /** @description about which someone wants to write */
                 examination?: string;
             };
             header?: never;

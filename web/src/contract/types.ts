@@ -85,7 +85,7 @@ type Frame = Exclude<
   | 'known'
 >
 
-/** What each section of an examination may hold; nothing is there until somebody answers. */
+/** What each section of an examination may hold; nothing is there until someone answers. */
 export type SectionPayloads = {
   frame: Partial<Coded<Pick<Document, Frame>>>
   opening: Filled<'opening'>

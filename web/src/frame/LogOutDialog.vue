@@ -7,7 +7,7 @@ import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 
-/** Entries wait on this device while somebody logs out: whether to send, to keep or to discard them is theirs to say. */
+/** Entries wait on this device while someone logs out: whether to send, to keep or to discard them is theirs to say. */
 const props = defineProps<{ unsent: Unsent[] }>()
 const emit = defineEmits<{ stay: []; leave: [] }>()
 const examination = useExamination()

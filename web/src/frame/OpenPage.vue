@@ -2,7 +2,7 @@
 import CompassRose from './CompassRose.vue'
 import { t } from '@/messages/frame'
 
-/** What somebody sees who is not logged in: what this is, and beside it what they came for. */
+/** What someone sees who is not logged in: what this is, and beside it what they came for. */
 </script>
 
 <template>

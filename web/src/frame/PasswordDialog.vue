@@ -10,7 +10,7 @@ import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
 import { passwordGiven, passwordRefused } from '@/shared/usePassword'
 
-/** Somebody else may stand at this device by now: the password is asked for before what cannot be undone. */
+/** Another person may stand at this device by now: the password is asked for before what cannot be undone. */
 const given = reactive({ password: '' })
 const RULES = { password: required(t('passwordDialog.thePasswordIsMissing'), { whitespace: false }) }
 const problem = ref('')

@@ -11,7 +11,7 @@ import UiDialog from '@/ui/UiDialog.vue'
 import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
 
-/** Somebody new for the book of doctors, or what stands there changed. */
+/** Someone new for the book of doctors, or what stands there changed. */
 const props = defineProps<{ doctor?: Doctor }>()
 const emit = defineEmits<{ close: []; saved: [id: string] }>()
 const given = reactive({

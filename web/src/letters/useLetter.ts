@@ -7,10 +7,10 @@ export interface LetterOptions {
   id: () => string
 }
 
-/** One letter while it is written: what is typed, what is saved, and what somebody else wrote in between. */
+/** One letter while it is written: what is typed, what is saved, and what another person wrote in between. */
 export function useLetter({ id }: LetterOptions) {
   const letter = ref<Letter | null>(null)
-  /** What somebody else saved meanwhile; what is typed here is kept beside it. */
+  /** What another person saved meanwhile; what is typed here is kept beside it. */
   const newer = ref<Letter | null>(null)
   const given = reactive({ name: '', practice: '', address: '', email: '', subject: '', text: '' })
 
@@ -37,7 +37,7 @@ export function useLetter({ id }: LetterOptions) {
     show(await answerOf(api.GET('/api/letters/{letter}', { params: path() })))
   }
 
-  /** A newer version answers instead of ours being stored: both are shown, and somebody decides. */
+  /** A newer version answers instead of ours being stored: both are shown, and someone decides. */
   async function orNewer(ask: () => Promise<Letter>): Promise<boolean> {
     try {
       show(await ask())

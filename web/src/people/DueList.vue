@@ -34,7 +34,7 @@ const groups = computed(() =>
   ),
 )
 
-/** What is not late yet is told in a few lines, until somebody asks for all. */
+/** What is not late yet is told in a few lines, until someone asks for all. */
 function shownOf({ id, tasks }: { id: Task['when']; tasks: Task[] }): Task[] {
   return whole.has(id) || id === 'overdue' || id === 'today' ? tasks : tasks.slice(0, FIRST)
 }

@@ -6,7 +6,7 @@ import { day } from '@/shared/dates'
 import UiTick from '@/ui/UiTick.vue'
 import type { LineStatus } from './useImport'
 
-/** Each line of a list with what becomes of it; first what somebody has to look at. */
+/** Each line of a list with what becomes of it; first what someone has to look at. */
 const props = defineProps<{ lines: ImportPreview['lines']; taken: ReadonlySet<number> }>()
 const emit = defineEmits<{ take: [row: number, on: boolean] }>()
 

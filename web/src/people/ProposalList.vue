@@ -16,7 +16,7 @@ import { tell } from '@/ui/telling'
 import {} from '@/shared/words'
 import { kneeOf } from '@/shared/words'
 
-/** What students propose: whoever answers for it decides, whoever proposed sees how it was decided. */
+/** What students propose: the person who answers for it decides, the person who proposed sees how it was decided. */
 defineProps<{ proposals: readonly Proposal[]; named?: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 

@@ -19,7 +19,7 @@ export function useImport({ every = 400, typing = 300 }: ImportOptions = {}) {
   const file = ref<{ name: string; content: string } | null>(null)
   const preview = ref<ImportPreview | null>(null)
   const running = ref<Import | null>(null)
-  /** What somebody said of how it is read; where nothing is said, the file itself suggests it. */
+  /** What someone said of how it is read; where nothing is said, the file itself suggests it. */
   const said = reactive<Pick<ImportList, 'columns' | 'dates' | 'squad'>>({ columns: null, dates: null, squad: '' })
   const taken = reactive(new Set<number>())
   /** Something was said of how it is read that the preview does not show yet. */

@@ -189,7 +189,7 @@ export const useExamination = defineStore('examination', () => {
     try {
       await answerOf(api.POST('/api/examinations/{examination}/signature', { params, body: { revision, ungated } }))
     } finally {
-      // Signed, or somebody changed it meanwhile: either way what is on screen is no longer how it stands.
+      // Signed, or someone changed it meanwhile: either way what is on screen is no longer how it stands.
       await open(id)
     }
   }
@@ -220,7 +220,7 @@ export const useExamination = defineStore('examination', () => {
     return last.part
   }
 
-  /** After somebody else changed the same part, or the server would not take it: put mine over it, or go back to theirs. */
+  /** After another person changed the same part, or the server would not take it: put mine over it, or go back to theirs. */
   function settle(part: string, keepMine: boolean): void {
     const problem = problems.value.find((other) => other.part === part)
     if (!problem) return

@@ -8,7 +8,7 @@ import { clearShelf, closeVault, openVault } from '@/sync'
 /** Where this tab keeps who is logged in, for as long as it is open: it opens the device without the server. */
 const NAME = 'gray-compass:session/4'
 
-/** Set on this device where somebody logged out while the server was away: it is told before anything else. */
+/** Set on this device where someone logged out while the server was away: it is told before anything else. */
 const LEAVING = 'gray-compass:leaving/1'
 
 /** Who is logged in. */
@@ -62,7 +62,7 @@ export const useSession = defineStore('session', () => {
   }
 
   /**
-   * Asks who is there; while the server is away, whoever was there in this tab.
+   * Asks who is there; while the server is away, the person who was there in this tab.
    *
    * @throws Unreachable where the server is away and this tab knows nobody
    */

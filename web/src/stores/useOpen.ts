@@ -54,7 +54,7 @@ export function useOpen({ id, anew = false, elsewhere, afterwards }: OpenOptions
   }
 
   watch(() => toValue(id), load)
-  // It may have been signed by somebody else while this device was without the server.
+  // It may have been signed by another person while this device was without the server.
   watch(
     () => opened.head?.status,
     (status) => ready.value && status === 'signed' && turnAway(),

@@ -25,7 +25,7 @@ export interface Refused {
   part: string
   mine: Payload | null
   reason: string
-  /** What the server holds instead, where somebody else changed it in between. */
+  /** What the server holds instead, where another person changed it in between. */
   newer: StoredPart | null
   /** A hold stood against it: it is sent by itself once that is lifted. */
   held?: boolean
@@ -113,7 +113,7 @@ export async function unsent(): Promise<Unsent[]> {
   return [...counts].map(([examination, count]) => ({ examination, count }))
 }
 
-/** Lets go of everything that waits on this device for whoever is logged in; nothing brings it back. */
+/** Lets go of everything that waits on this device for the person who is logged in; nothing brings it back. */
 export async function discardUnsent(): Promise<void> {
   for (const desk of await desks()) await vault()?.remove(desk.name)
 }

@@ -25,7 +25,7 @@ export async function readThrough<T>(name: string, ask: () => Promise<T>): Promi
   const kept = await shelved<T>(name)
   try {
     const value = await (kept === null ? asked : Promise.race([asked, patience()]))
-    // Somebody else may have logged in meanwhile: what was asked for the one before is not for their shelf.
+    // Another person may have logged in meanwhile: what was asked for the one before is not for their shelf.
     if (vault()?.user === own) void shelve(name, value)
     return { value, keptAt: null }
   } catch (error) {

@@ -70,7 +70,7 @@ async function load(): Promise<void> {
     answerOf(api.GET('/api/squads')),
     catalogue.load(),
   ])
-  // A squad that nobody is in any more keeps its season until somebody empties it.
+  // A squad that nobody is in any more keeps its season until someone empties it.
   squads.value = [...new Set([...known, ...settings.seasons.map((one) => one.squad)])]
   given.seasons = Object.fromEntries(squads.value.map((squad) => [squad, { from: '', until: '' }]))
   for (const { squad, from, until } of settings.seasons) given.seasons[squad] = { from, until }

@@ -3,7 +3,7 @@ import { ElUpload } from 'element-plus/es/components/upload/index.mjs'
 import type { UploadFile } from 'element-plus/es/components/upload/index.mjs'
 import 'element-plus/es/components/upload/style/css'
 
-/** A file, dropped or chosen; what becomes of it is for whoever listens. */
+/** A file, dropped or chosen; the component that listens decides what becomes of it. */
 defineProps<{ label: string; accept: string }>()
 const emit = defineEmits<{ chosen: [file: File] }>()
 

@@ -72,7 +72,7 @@ function spoken(finding: Record<string, unknown> | null, id: string): string {
   return finding.normal === true ? t('emergencyView.normal') : String(finding.result ?? t('emergencyView.notChecked'))
 }
 
-/** Each time somebody feels for it is kept; what follows from a pulse that was missing once, the server says. */
+/** Each time someone feels for it is kept; what follows from a pulse that was missing once, the server says. */
 function check(felt: boolean): void {
   examination.saveSection(PULSE, { entries: [...checks.value, { at: new Date().toISOString(), felt }] })
 }

@@ -244,7 +244,7 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
     gap: 18px;
     padding-top: 18px;
   }
-  /* Who looks for somebody sees them below the field, before what is due. */
+  /* Who looks for someone sees them below the field, before what is due. */
   .today.searching {
     grid-template: 'machine' 'find' 'list' 'left' / minmax(0, 1fr);
   }

@@ -22,7 +22,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
-/** Inviting somebody into the team, and coming in by the link. */
+/** Inviting someone into the team, and coming in by the link. */
 final readonly class InvitationController
 {
     public function __construct(private Invitations $invitations, private AuditLog $log)
@@ -48,7 +48,7 @@ final readonly class InvitationController
         return response()->noContent();
     }
 
-    /** What the link is for; whoever has it was meant to know. */
+    /** What the link is for; the person who has it was meant to know. */
     public function show(AcceptRequest $request): JsonResponse
     {
         $invitation = $this->invitations->find(Token::from($request->token())) ?? abort(404);

@@ -42,7 +42,7 @@ final readonly class PasswordController
         return response()->noContent();
     }
 
-    /** Wherever else somebody is logged in with the old one, they are not any more. */
+    /** Wherever else someone is logged in with the old one, they are not any more. */
     public function update(PasswordRequest $request, #[CurrentUser] User $user): Response
     {
         if (! Hash::check($request->current(), $user->password)) {

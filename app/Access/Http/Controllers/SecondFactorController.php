@@ -57,7 +57,7 @@ final readonly class SecondFactorController
     }
 
     /**
-     * The password alone does not turn it off: whoever found a session open knows no code.
+     * The password alone does not turn it off: the person who found a session open knows no code.
      *
      * @throws Refusal where the team asks for it, or the code is another one
      */

@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A session ends by itself, see Presence, and with the last team that somebody was in. */
+/** A session ends by itself, see Presence, and with the last team that someone was in. */
 final class StillHere
 {
     /**

@@ -8,7 +8,7 @@ use App\Access\Http\Shapes\InvitationShapes;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Document\Shape\Definition;
 
-/** The link of an invitation; and what somebody comes in with. */
+/** The link of an invitation; and what someone comes in with. */
 final class AcceptRequest extends ShapedRequest
 {
     protected function shape(): Definition

@@ -27,7 +27,7 @@ final readonly class CalendarController
     {
     }
 
-    /** Whether somebody's own is open; its address is told only when it is made. */
+    /** Whether someone's own is open; its address is told only when it is made. */
     public function show(#[CurrentUser] User $user): JsonResponse
     {
         $calendar = Calendar::query()->where('user_id', $user->id)->first();

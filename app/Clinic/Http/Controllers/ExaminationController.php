@@ -59,7 +59,7 @@ final readonly class ExaminationController
     /**
      * Closes the examination for good.
      *
-     * @throws PasswordNeeded after a break, for somebody else may stand here
+     * @throws PasswordNeeded after a break, for another person may stand here
      */
     public function sign(
         SignRequest $request, Examination $examination, Signer $signer, #[CurrentUser] User $user,
@@ -69,7 +69,7 @@ final readonly class ExaminationController
         return $this->whole($signer->sign($examination, $user, $request->seen(), $request->ungated()));
     }
 
-    /** Whoever does not sign asks somebody who does: it stands on their first screen. */
+    /** The person who does not sign asks someone who does: it stands on their first screen. */
     public function ask(Examination $examination): Response
     {
         if ($examination->isSigned()) {

@@ -34,7 +34,7 @@ final readonly class HistoryController
 
     /**
      * @throws Refusal
-     * @throws SimilarAthletes where somebody much like them is here already, and nobody said that they are another
+     * @throws SimilarAthletes where someone much like them is here already, and nobody said that they are another
      */
     public function store(AthleteRequest $request, #[CurrentUser] User $user): JsonResponse
     {

@@ -8,7 +8,7 @@ use App\Clinic\Http\Shapes\AthleteFileShapes;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Document\Shape\Definition;
 
-/** Why somebody's record is erased. */
+/** Why someone's record is erased. */
 final class ErasureRequest extends ShapedRequest
 {
     protected function shape(): Definition

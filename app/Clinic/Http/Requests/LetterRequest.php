@@ -34,7 +34,7 @@ final class LetterRequest extends ShapedRequest
         };
     }
 
-    /** Null: somebody who is named later. */
+    /** Null: someone who is named later. */
     public function doctor(): ?Doctor
     {
         return $this->filled('doctor') ? Doctor::query()->findOrFail($this->string('doctor')->toString()) : null;

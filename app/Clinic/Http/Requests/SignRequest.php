@@ -8,7 +8,7 @@ use App\Clinic\Http\Shapes\ExaminationShapes;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Document\Shape\Definition;
 
-/** What was on screen when somebody signed, and why without the gate where it is not answered. */
+/** What was on screen when someone signed, and why without the gate where it is not answered. */
 final class SignRequest extends ShapedRequest
 {
     protected function shape(): Definition

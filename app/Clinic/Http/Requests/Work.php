@@ -17,7 +17,7 @@ final class Work
     public const MOST = 6_000;
 
     /**
-     * @param  mixed  $problem  decoded, of whatever shape: what is wrong with it is said by whoever reads it
+     * @param  mixed  $problem  decoded, of whatever shape: its reader says what is wrong with it
      *
      * @throws Refusal
      */

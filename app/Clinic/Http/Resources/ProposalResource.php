@@ -39,7 +39,7 @@ final class ProposalResource extends JsonResource
         ];
     }
 
-    /** The answer to what would have been entered, had somebody else asked. */
+    /** The answer to what would have been entered, had another person asked. */
     public static function accepted(Proposal $proposal): JsonResponse
     {
         return response()->json(['proposal' => (new self($proposal))->resolve()], 202);

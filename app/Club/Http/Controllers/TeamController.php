@@ -18,7 +18,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
-/** The team itself, and in which of several somebody is at work. */
+/** The team itself, and in which of several teams the user works. */
 final readonly class TeamController
 {
     public function __construct(private AuditLog $log)

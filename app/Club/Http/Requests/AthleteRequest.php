@@ -35,7 +35,7 @@ final class AthleteRequest extends ShapedRequest
         );
     }
 
-    /** Somebody looked at those much like them: it is another athlete. */
+    /** Someone looked at those much like them: it is another athlete. */
     public function isAnother(): bool
     {
         return $this->boolean('isAnother');

@@ -9,7 +9,7 @@ use App\Club\Http\Shapes\DoctorShapes;
 use App\Platform\Http\ShapedRequest;
 use GrayCompass\Document\Shape\Definition;
 
-/** Somebody for the book of doctors. */
+/** Someone for the book of doctors. */
 final class DoctorRequest extends ShapedRequest
 {
     private const OTHERS = ['field', 'practice', 'email', 'phone'];

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
- * Somebody in the book of doctors.
+ * Someone in the book of doctors.
  *
  * @property-read Doctor $resource
  */

@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What is longer than a tap is read only for whoever is logged in: a stranger's costs no more than being turned away. */
+/** A long body is read only for a user who is logged in: that of a stranger costs no more than a refusal. */
 final class KnownBeforeLarge
 {
     private const MOST_BYTES = 65_536;

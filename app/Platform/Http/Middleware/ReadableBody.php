@@ -25,7 +25,7 @@ final class ReadableBody
      */
     public function handle(Request $request, Closure $next): Response
     {
-        // A file is no JSON, and is read by whoever takes it.
+        // A file is no JSON, and is read by the person who takes it.
         if ($request->is('api/*') && ! $request->is('api/reference-results/*/attachments')) {
             $body = (string) $request->getContent();
             $body === '' || Json::read($body, $request->is(self::LONG) ? self::LONG_BYTES : Json::MAX_BYTES);

@@ -8,7 +8,7 @@ import UiButton from '@/ui/UiButton.vue'
 
 type Earlier = NonNullable<SectionPayloads['earlierFinding']['entries']>[number]
 
-/** What somebody else found or reported: kept and shown, never weighed. */
+/** What another person found or reported: kept and shown, never weighed. */
 const SECTION = 'earlierFinding'
 const MOST = 40
 const examination = useExamination()

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useSession } from '@/stores/session'
 import { type KeyAction, type OwnKeys, actionOf, keyOf, spokenKey, whyNot, withKey } from './keys'
 
-/** The keys of whoever is logged in, on this device: a foot switch stands beside it. */
+/** The keys of the person who is logged in, on this device: a foot switch stands beside it. */
 export function useKeys() {
   const session = useSession()
   const own = useStorage<OwnKeys>(`gray-compass:keys:${session.user?.id ?? ''}`, {})
