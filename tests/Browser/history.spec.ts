@@ -102,3 +102,29 @@ test('nobody sees a record without logging in', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Log in' })).toBeVisible()
   expect((await page.request.get('/api/today')).status()).toBe(401)
 })
+
+test('an answer of the safety check moves no question while it is on its way', async ({ page, context }) => {
+  await logIn(page)
+  await startExamination(page, 'Oskar Penhale', 'left')
+  await page.getByRole('button', { name: /^Safety check/ }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Safety check' })).toBeVisible()
+  await saved(page)
+  await context.route('**/sections/safety', async (route) => {
+    await new Promise((done) => setTimeout(done, 400))
+    await route.continue()
+  })
+  const question = page.getByRole('radiogroup', { name: 'Deformed', exact: true })
+  await question.evaluate((group) => {
+    const places = new Set<number>()
+    Object.assign(window, { places })
+    const look = (): void => {
+      places.add(Math.round(group.getBoundingClientRect().top))
+      requestAnimationFrame(look)
+    }
+    look()
+  })
+  await question.getByRole('radio', { name: 'no' }).click()
+  await expect(page.getByRole('button', { name: /^Safety check 1\/8/ })).toBeVisible()
+  await saved(page)
+  expect(await page.evaluate(() => [...(window as unknown as { places: Set<number> }).places])).toHaveLength(1)
+})

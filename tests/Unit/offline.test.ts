@@ -97,9 +97,24 @@ test('without the server an emergency shows its words at once, and what is not j
   store.saveSection('safety', { calfSore: true, deformity: true })
   store.saveRecord('gait', 'both', { bend: 30 })
   expect([words.value, alarms.value]).toEqual(['2 entries not judged yet', [{ ask: 'deformity', say: 'Splint it.' }]])
-  expect(mount(UnjudgedNotice, { props: { older: 'Judged before.' } }).text()).toMatch(
-    /Splint it.*2 entries.*Judged before/s,
-  )
+  const notice = mount(UnjudgedNotice, { props: { older: 'Judged before.' } })
+  expect(notice.text()).toContain('Splint it.')
+  await vi.waitFor(() => expect(notice.text()).toMatch(/Splint it.*2 entries.*Judged before/s))
+})
+
+test('a verdict that comes in time is not announced, and one that is overdue is', async () => {
+  const store = useExamination()
+  server({ status: 200, body: examination(10, 4) })
+  await store.open('01A')
+  const notice = mount(UnjudgedNotice)
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+  vi.stubGlobal('fetch', () => new Promise(() => undefined))
+  store.saveRecord('gait', 'both', { bend: 30 })
+  await vi.advanceTimersByTimeAsync(900)
+  expect(notice.text()).toBe('')
+  await vi.advanceTimersByTimeAsync(200)
+  expect(notice.text()).toBe('1 entry not judged yet.')
+  vi.useRealTimers()
 })
 
 test('a saved entry is on the device before it leaves the queue', async () => {

@@ -1,25 +1,23 @@
 <script setup lang="ts">
 import { t } from '@/messages/bench'
 import { useCatalogue } from '@/stores/catalogue'
+import RedFlagLine from './RedFlagLine.vue'
 import { useUnjudged } from './useUnjudged'
 
 /** While entries wait for the server: how many, what is an emergency whatever it will say, and what not to trust. */
 defineProps<{ older?: string }>()
 const catalogue = useCatalogue()
-const { count, words, alarms } = useUnjudged()
+const { isLate, words, alarms } = useUnjudged()
 </script>
 
 <template>
-  <section v-if="count > 0" class="unjudged" :aria-label="t('unjudgedNotice.notJudgedYet')">
+  <section v-if="isLate || alarms.length > 0" class="unjudged" :aria-label="t('unjudgedNotice.notJudgedYet')">
     <ul v-if="alarms.length > 0" role="alert">
-      <li v-for="alarm in alarms" :key="alarm.say" class="ink-line">
-        <span>
-          <b>{{ catalogue.label('urgency', 'emergency') }}</b>
-          {{ alarm.ask }}. {{ alarm.say }}
-        </span>
-      </li>
+      <RedFlagLine v-for="alarm in alarms" :key="alarm.say" :urgency="catalogue.label('urgency', 'emergency')">
+        {{ alarm.ask }}. {{ alarm.say }}
+      </RedFlagLine>
     </ul>
-    <p role="status">
+    <p v-if="isLate" role="status">
       <b>{{ words }}.</b>
       {{ older }}
     </p>

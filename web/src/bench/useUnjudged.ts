@@ -1,9 +1,13 @@
-import { computed } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import { useQuestions } from './asking/useQuestions'
 import { t } from '@/messages/bench'
+
+/** A verdict that comes within this is not announced: the notice would move the questions under a finger (ms). */
+const LATE_MS = 1_000
 
 /** What was entered and not judged yet, and what it says at once without any judgement. */
 export function useUnjudged() {
@@ -15,6 +19,19 @@ export function useUnjudged() {
   /** Entries that no answer of the server contains yet. */
   const count = computed(() => examination.waitingFor.size)
   const words = computed(() => t('useUnjudged.entriesNotJudgedYet', { n: count.value }))
+  const isOverdue = ref(false)
+  const { start, stop } = useTimeoutFn(() => (isOverdue.value = true), LATE_MS, { immediate: false })
+  watch(
+    () => count.value > 0,
+    (isWaiting) => {
+      isOverdue.value = false
+      if (isWaiting) start()
+      else stop()
+    },
+    { immediate: true },
+  )
+  /** The verdict is overdue, or known not to come just now. */
+  const isLate = computed(() => count.value > 0 && (isOverdue.value || examination.saveState !== 'saving'))
   /** Of answers that are an emergency whatever else is known, in the words of the rule. */
   const alarms = computed(() => {
     if (!examination.waitingFor.has('safety')) return []
@@ -27,5 +44,5 @@ export function useUnjudged() {
       .map(([say, ask]) => ({ ask, say }))
   })
 
-  return { count, words, alarms }
+  return { count, isLate, words, alarms }
 }
