@@ -77,7 +77,7 @@ dd b + span {
 }
 .plan {
   display: grid;
-  grid-template-columns: 116px 1fr;
+  grid-template-columns: 132px 1fr;
 }
 dt,
 dd {

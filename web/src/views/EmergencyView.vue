@@ -6,7 +6,7 @@ import { t } from '@/messages/views'
 import { clock } from '@/shared/dates'
 import { isByHand } from '@/shared/results'
 import { resultName } from '@/stores/words'
-import { daysAgo, kneeOf } from '@/shared/words'
+import { capital, daysAgo, kneeOf } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -87,7 +87,7 @@ useIntervalFn(() => (now.value = new Date()), 5_000)
       <header>
         <div>
           <h1>{{ opened.head.athlete.name }}, {{ opened.head.athlete.age }}</h1>
-          <p class="side">{{ kneeOf(opened.hurtSide) }}</p>
+          <p class="side">{{ capital(kneeOf(opened.hurtSide)) }}</p>
         </div>
         <p class="clock number" :aria-label="t('emergencyView.timeNow')">{{ clock(now.toISOString()) }}</p>
         <SaveState :state="examination.saveState" class="save" />
@@ -184,7 +184,6 @@ h1 {
 }
 .side {
   font-size: var(--type-title);
-  text-transform: capitalize;
 }
 .clock {
   font-size: var(--type-huge);
