@@ -131,7 +131,7 @@ test('every text comes from the catalogue, and longer ones fit at 1280, 820 and 
   })
   await logIn(page)
   const all = await screens(page)
-  // Kept from the log-in on, so no screen asks for it again where its answer could be read.
+  // A screen that is left at once may lose an answer before it is read; this one is asked for only once.
   told.push(plain(JSON.stringify(await (await page.request.get('/api/catalogue')).json())))
   await page.evaluate(() => localStorage.setItem('locale', 'en-XA'))
   const hardCoded = new Set<string>()
