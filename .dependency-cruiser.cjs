@@ -3,6 +3,7 @@ const ROOMS = [
   ['messages'],
   ['contract'],
   ['api'],
+  ['judge'],
   ['sync'],
   ['shared'],
   ['figures'],

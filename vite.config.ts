@@ -47,6 +47,11 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,woff2}'],
+        // 3.6 MB that not every visit needs: got when the browser is idle, and kept apart.
+        globIgnores: ['**/judge-*'],
+        runtimeCaching: [
+          { urlPattern: /\/build\/assets\/judge-/, handler: 'CacheFirst', options: { cacheName: 'judge' } },
+        ],
         modifyURLPrefix: { '': '/build/' },
         manifestTransforms: [withShell],
         navigateFallback: '/',
@@ -60,6 +65,8 @@ export default defineConfig({
   base: '/build/',
   publicDir: false,
   resolve: { alias: { '@': fileURLToPath(new URL('./web/src', import.meta.url)) } },
+  // Its own response carries the policy under which it may compile WebAssembly.
+  worker: { format: 'es', rollupOptions: { output: { entryFileNames: 'assets/judge-[hash].js' } } },
   build: {
     outDir: 'public/build',
     emptyOutDir: true,

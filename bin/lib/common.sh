@@ -86,7 +86,13 @@ install_web_packages() {
     touch node_modules/.package-lock.json
 }
 
+# The interface as it is served, and the core that goes along with it to devices without a network.
 build_interface() {
+    build_pages
+    pack_judge
+}
+
+build_pages() {
     local manifest=public/build/.vite/manifest.json
     local maps
     maps=$(find public/build -name '*.js.map' -print -quit 2>/dev/null || true)
@@ -97,4 +103,14 @@ build_interface() {
     npx vite build --logLevel error >var/build.log 2>&1 </dev/null || fail "the interface could not be built; var/build.log says: $(tail -n 3 var/build.log)"
     # Pressed once and well, not at every request.
     find public/build -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 --keep --force {} +
+}
+
+# The core and its figures, for devices that have lost the server.
+pack_judge() {
+    local manifest=public/judge/manifest.json
+    if [ -f $manifest ] && [ -z "$(find core packages bin/lib/pack-judge.php public/build/.vite -newer $manifest -print -quit)" ]; then
+        return 0
+    fi
+    say 'Packing the core for devices without a network'
+    "${PHP[@]}" bin/lib/pack-judge.php public/judge || fail 'the core could not be packed'
 }

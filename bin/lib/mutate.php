@@ -30,7 +30,8 @@ function copied(string $root, string $to): string
     shell_exec('rm -rf '.escapeshellarg($to).' && mkdir -p '.escapeshellarg("{$to}/var"));
     shell_exec('cd '.escapeshellarg($root).' && git ls-files -z --cached --others --exclude-standard'
         .' | tar --null -T - -cf - | tar -C '.escapeshellarg($to).' -xf -');
-    foreach (['vendor', 'public/build', 'var/openapi.json'] as $made) {
+    foreach (['vendor', 'public/build', 'public/judge', 'node_modules/@fontsource', 'var/openapi.json'] as $made) {
+        is_dir(dirname("{$to}/{$made}")) || mkdir(dirname("{$to}/{$made}"), 0777, true);
         file_exists("{$root}/{$made}") && shell_exec('cp -al '.escapeshellarg("{$root}/{$made}").' '.escapeshellarg("{$to}/{$made}"));
     }
     foreach (['bootstrap/cache', 'storage/framework/views', 'storage/framework/cache', 'storage/framework/sessions'] as $folder) {

@@ -83,12 +83,20 @@ export function patiently(open: () => Promise<BrowserContext>): Promise<BrowserC
   return inTime(open()).catch(() => inTime(open()))
 }
 
-export const test = base.extend<{ readable: undefined }>({
+/** As on a metered line: the 3.6 MB of the judge are not got unasked, in a test that is about something else. */
+function onMeteredLine(): void {
+  Object.defineProperty(navigator, 'connection', { get: () => ({ saveData: true }) })
+}
+
+export const test = base.extend<{ readable: undefined; judgeOnDevice: boolean }>({
+  /** Whether this device gets what it takes to judge without a network. */
+  judgeOnDevice: [false, { option: true }],
   // Its own limit does not count against the test that waits for it.
   context: [
-    async ({ browser, baseURL, viewport, hasTouch, isMobile }, use) => {
+    async ({ browser, baseURL, viewport, hasTouch, isMobile, judgeOnDevice }, use) => {
       const at = baseURL === undefined ? {} : { baseURL }
       const context = await patiently(() => browser.newContext({ ...at, viewport, hasTouch, isMobile }))
+      if (!judgeOnDevice) await context.addInitScript(onMeteredLine)
       const writeDown = countingRuns(browser, context)
       await use(context)
       await writeDown()

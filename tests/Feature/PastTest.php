@@ -201,6 +201,23 @@ final class PastTest extends FeatureTestCase
         $this->save($id, 'sections/safety', self::CLEAR)->assertOk();
     }
 
+    public function test_a_device_is_given_what_it_needs_to_judge_by_itself(): void
+    {
+        $first = $this->openedBy($this->user);
+        $loose = ['translationMm' => 10, 'endFeel' => 'soft', 'note' => 'apprehensive', 'checks' => self::HELD];
+        $this->save($first, 'records/lachman/left', $loose)->assertOk();
+        $this->sign($first);
+        $second = $this->again(14);
+        $this->consent($second);
+        $basis = $this->getJson("/api/examinations/{$second}")->assertOk()->json('basis');
+        $document = $this->document($second);
+        self::assertSame([$document['format'], $document['version']], [$basis['format'], $basis['version']]);
+        self::assertSame([$first], array_column($basis['earlier'], 'id'));
+        self::assertStringNotContainsString('apprehensive', (string) json_encode($basis['earlier']), 'a note is not judged');
+        self::assertSame($first, $basis['before']['id']);
+        self::assertNull($this->getJson("/api/examinations/{$first}")->json('basis'), 'nothing is entered on a signed one');
+    }
+
     public function test_nobody_enters_a_past_by_hand(): void
     {
         [, $second] = $this->visits();

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, expect, test, vi } from 'vitest'
+import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import { useUnjudged } from '@/bench/useUnjudged'
 import type { Examination } from '@/contract/types'
@@ -41,6 +41,9 @@ beforeEach(async () => {
   await clearShelf()
   await discardUnsent()
 })
+
+// What still waits to be tried again would take an answer that the next test gives.
+afterEach(() => useExamination().close())
 
 test('the record is told by parts, and whose knee it is', async () => {
   server({ status: 200, body: examination(10, 4) })

@@ -36,7 +36,7 @@ test('what follows from an answer is asked once that answer is yes', () => {
 })
 
 test('the server says which questions open the gate; good news is never part of none of these', () => {
-  useVerdict().assessment = { safety: { questions: ['deformity'] } } as never
+  useVerdict().replace({ safety: { questions: ['deformity'] } } as never, [])
   const asked = useQuestions()
   expect([keys(asked.gate.value), keys(asked.also.value), keys(asked.noneAlso.value)]).toEqual([
     ['deformity'],

@@ -4,12 +4,14 @@ import NewVersion from './frame/NewVersion.vue'
 import OutOfReach from './frame/OutOfReach.vue'
 import PasswordDialog from './frame/PasswordDialog.vue'
 import { useLook } from './shared/look'
+import { useJudgeOnDevice } from './frame/useJudgeOnDevice'
 import { passwordAsked } from './shared/usePassword'
 import { useSession } from './stores/session'
 import UiTold from './ui/UiTold.vue'
 
 const session = useSession()
 useLook()
+useJudgeOnDevice()
 </script>
 
 <template>

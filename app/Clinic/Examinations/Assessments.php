@@ -96,16 +96,8 @@ final class Assessments
     /** Only the route of a knee that is looked at again asks for the time before. */
     private function lastTime(Examination $examination): ?LastTime
     {
-        $earlier = Examination::query()
-            ->where('episode_id', $examination->episode_id)
-            ->where('id', '!=', $examination->id)
-            ->where('examined_at', '<=', $examination->examined_at);
-        $earlier->orderByDesc('examined_at')->orderByDesc('id');
-        $before = $earlier->first();
+        $before = Basis::before($examination);
 
-        return $before === null
-            ? null
-            : $this->assessor->lastTime($this->assessor
-                ->read(Document::of($before->load(['sections', 'records']))->content()));
+        return $before === null ? null : $this->assessor->lastTime($this->assessor->read($before->content()));
     }
 }

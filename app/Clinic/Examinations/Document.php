@@ -39,6 +39,12 @@ final class Document
     ) {
     }
 
+    /** The same knees while they were sound; null where nobody looked. */
+    public function baseline(): ?stdClass
+    {
+        return $this->baseline;
+    }
+
     public static function of(Examination $examination): self
     {
         $envelope = [
@@ -61,7 +67,7 @@ final class Document
             }
         }
 
-        return new self($envelope, $sections, $records, $beforeGate, self::baseline($examination), Past::of($examination));
+        return new self($envelope, $sections, $records, $beforeGate, self::baselineOf($examination), Past::of($examination));
     }
 
     /**
@@ -134,7 +140,7 @@ final class Document
         return $content;
     }
 
-    private static function baseline(Examination $examination): ?stdClass
+    private static function baselineOf(Examination $examination): ?stdClass
     {
         if ($examination->baseline_id === null) {
             return null;

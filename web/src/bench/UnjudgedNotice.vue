@@ -7,11 +7,15 @@ import { useUnjudged } from './useUnjudged'
 /** While entries wait for the server: how many, what is an emergency whatever it will say, and what not to trust. */
 defineProps<{ older?: string }>()
 const catalogue = useCatalogue()
-const { isLate, words, alarms } = useUnjudged()
+const { isJudgedHere, isLate, words, alarms } = useUnjudged()
 </script>
 
 <template>
-  <section v-if="isLate || alarms.length > 0" class="unjudged" :aria-label="t('unjudgedNotice.notJudgedYet')">
+  <section
+    v-if="isLate || alarms.length > 0"
+    class="unjudged"
+    :aria-label="isJudgedHere ? t('unjudgedNotice.judgedOnThisDevice') : t('unjudgedNotice.notJudgedYet')"
+  >
     <ul v-if="alarms.length > 0" role="alert">
       <RedFlagLine v-for="alarm in alarms" :key="alarm.say" :urgency="catalogue.label('urgency', 'emergency')">
         {{ alarm.ask }}. {{ alarm.say }}
@@ -19,7 +23,7 @@ const { isLate, words, alarms } = useUnjudged()
     </ul>
     <p v-if="isLate" role="status">
       <b>{{ words }}.</b>
-      {{ older }}
+      {{ isJudgedHere ? '' : older }}
     </p>
   </section>
 </template>

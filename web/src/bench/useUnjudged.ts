@@ -16,9 +16,15 @@ export function useUnjudged() {
   const verdict = useVerdict()
   const { gate, also } = useQuestions()
 
-  /** Entries that no answer of the server contains yet. */
+  /** Entries that the server does not have yet. */
   const count = computed(() => examination.waitingFor.size)
-  const words = computed(() => t('useUnjudged.entriesNotJudgedYet', { n: count.value }))
+  /** The rules on this device have judged all of them. */
+  const isJudgedHere = computed(() => count.value > 0 && !examination.isAhead)
+  const words = computed(() =>
+    isJudgedHere.value
+      ? t('useUnjudged.judgedOnThisDevice', { n: count.value })
+      : t('useUnjudged.entriesNotJudgedYet', { n: count.value }),
+  )
   const isOverdue = ref(false)
   const { start, stop } = useTimeoutFn(() => (isOverdue.value = true), LATE_MS, { immediate: false })
   watch(
@@ -34,7 +40,7 @@ export function useUnjudged() {
   const isLate = computed(() => count.value > 0 && (isOverdue.value || examination.saveState !== 'saving'))
   /** Of answers that are an emergency whatever else is known, in the words of the rule. */
   const alarms = computed(() => {
-    if (!examination.waitingFor.has('safety')) return []
+    if (isJudgedHere.value || !examination.waitingFor.has('safety')) return []
     const answers = opened.answers('safety')
     const said = [...gate.value, ...also.value].filter(({ key, alarm }) => alarm !== null && answers[key] === true)
     // The verdict may say it already, a moment before the entry is known to be stored: then once is enough.
@@ -44,5 +50,5 @@ export function useUnjudged() {
       .map(([say, ask]) => ({ ask, say }))
   })
 
-  return { count, isLate, words, alarms }
+  return { count, isJudgedHere, isLate, words, alarms }
 }

@@ -2777,6 +2777,23 @@ export interface components {
                 id: string;
                 isSigned: boolean;
             } | null;
+            /** @description what of the document stands in no section and no record, for a device that judges by itself; null for a signed one */
+            basis: {
+                format: string;
+                version: number;
+                baseline: {
+                    [key: string]: unknown;
+                } | null;
+                earlier: {
+                    [key: string]: unknown;
+                }[];
+                known: {
+                    [key: string]: unknown;
+                }[];
+                before: {
+                    [key: string]: unknown;
+                } | null;
+            } | null;
             assessment: components["schemas"]["Assessment"];
         };
         items: ({

@@ -1,3 +1,4 @@
+import { useOnline } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { type EffectScope, computed, effectScope, reactive, ref, shallowRef, watch } from 'vue'
 import { type ApiError, answerOf, api } from '@/api/client'
@@ -22,15 +23,28 @@ import {
 } from '@/sync'
 import { type KeptExamination, keptFrom } from './kept'
 import { isMeasured, useOpenExamination } from './openExamination'
+import { useDeviceVerdict } from './deviceVerdict'
+import { documentOf } from './document'
 import { CLOSED, type Source, after } from './source'
 import { useUndo } from './undo'
 import { useVerdict } from './verdict'
+
+/** A device that judges slowly shows what it has after this (ms). */
+const LONGEST_OPENING_MS = 6_000
+
+function waited(ms: number): Promise<void> {
+  return new Promise((done) => setTimeout(done, ms))
+}
+
+/** The server is known not to take anything just now. */
+const AWAY: SaveState[] = ['kept', 'unkept', 'login', 'offline']
 
 /** The examination on the bench: opens it, takes entries, sends them and brings back what the server says. */
 export const useExamination = defineStore('examination', () => {
   const opened = useOpenExamination()
   const verdict = useVerdict()
   const undoable = useUndo()
+  const isOnline = useOnline()
   /** What was brought together by itself, to be told once. */
   const merged = ref('')
   /** Everything recorded while this is on is marked as entered afterwards. */
@@ -48,9 +62,14 @@ export const useExamination = defineStore('examination', () => {
     const state = queue.value?.state.value ?? 'saved'
     return state === 'saved' && keptAt.value !== null ? 'offline' : state
   })
+  const isAway = computed(() => AWAY.includes(queue.value?.state.value ?? 'saved') || !isOnline.value)
   const waitingFor = computed(() => new Set(queue.value?.waiting.value.map((item) => item.part)))
-  /** Something entered has not been judged yet. */
-  const isAhead = computed(() => (queue.value?.waiting.value.length ?? 0) > 0)
+  /** How many entries were made since it was opened. */
+  const entries = ref(0)
+  /** The server does not have everything yet. */
+  const isWaiting = computed(() => (queue.value?.waiting.value.length ?? 0) > 0)
+  /** Something entered has been judged neither by the server nor on this device. */
+  const isAhead = computed(() => isWaiting.value && verdict.here?.upTo !== entries.value)
   const problems = computed(() => queue.value?.refused.value ?? [])
 
   async function open(id: string): Promise<void> {
@@ -66,11 +85,16 @@ export const useExamination = defineStore('examination', () => {
         handlers: { stored: opened.storedAs, known: verdict.known, saved, refused },
       })
       comeback = useRetry({ attempt: () => void refresh() })
-      watch(isAhead, () => void refresh())
+      watch(isWaiting, () => void refresh())
     })
     arrive(value, at)
+    const device = scope.run(() =>
+      useDeviceVerdict({ document: asDocument, before: () => value.head.basis?.before, entries, isWaiting, isAway }),
+    )
     void queue.value?.send()
     if (at !== null) comeback?.later()
+    // What waits is judged before it is shown, so that a reload leads to where the person was.
+    if (at !== null && isWaiting.value && device) await Promise.race([device.judgeNow(), waited(LONGEST_OPENING_MS)])
     void tidyShelf()
   }
 
@@ -89,6 +113,7 @@ export const useExamination = defineStore('examination', () => {
     fromMemory.value = false
     merged.value = ''
     overrides.clear()
+    entries.value = 0
   }
 
   async function ask(id: string): Promise<KeptExamination> {
@@ -119,10 +144,10 @@ export const useExamination = defineStore('examination', () => {
     const id = opened.head?.id
     // What waits goes first: an answer from before it would take it off the screen again.
     const asked = source.value
-    if (id === undefined || asked.from !== 'device' || isAhead.value) return
+    if (id === undefined || asked.from !== 'device' || isWaiting.value) return
     try {
       const fresh = await ask(id)
-      if (opened.head?.id !== id || isAhead.value) return
+      if (opened.head?.id !== id || isWaiting.value) return
       if (source.value !== asked) return void refresh()
       arrive(fresh, null)
       comeback?.done()
@@ -134,7 +159,7 @@ export const useExamination = defineStore('examination', () => {
 
   async function keep(): Promise<void> {
     const { head } = opened
-    const { assessment, beforeGate } = verdict
+    const { told: assessment, beforeGate } = verdict
     if (head === null || assessment === null) return
     await shelve(examinationName(head.id), {
       head,
@@ -237,6 +262,20 @@ export const useExamination = defineStore('examination', () => {
     queue.value?.dropRefused(part)
     opened.show(part, payload)
     queue.value?.add(part, payload)
+    entries.value++
+  }
+
+  /** What the server would judge now: what it has refused is not part of it. */
+  function asDocument(): object | null {
+    if (opened.head === null) return null
+    const refusedParts = new Set(problems.value.map(({ part }) => part))
+    const parts = opened
+      .entered()
+      .map(([part, payload]): [string, Payload | null] => [
+        part,
+        refusedParts.has(part) ? opened.storedAs(part).payload : payload,
+      ])
+    return documentOf({ head: opened.head, parts, beforeGate: verdict.beforeGate })
   }
 
   /** Done once the device holds the newer record too: a reload without the server must not step back. */
@@ -284,6 +323,7 @@ export const useExamination = defineStore('examination', () => {
     keptAt,
     saveState,
     isAhead,
+    isWaiting,
     waitingFor,
     isOpen,
     open,

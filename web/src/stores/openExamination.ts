@@ -107,6 +107,8 @@ export const useOpenExamination = defineStore('openExamination', () => {
     payload,
     storedAs,
     parts: () => Object.fromEntries(stored),
+    /** What is on screen, by part, in the order first entered. */
+    entered: () => [...shown],
     section,
     answers,
     record,

@@ -7,6 +7,7 @@ import OpenSessions from '@/account/OpenSessions.vue'
 import OwnCalendar from '@/account/OwnCalendar.vue'
 import SecondFactor from '@/account/SecondFactor.vue'
 import { answerOf, api } from '@/api/client'
+import JudgeState from '@/frame/JudgeState.vue'
 import LogOutButton from '@/frame/LogOutButton.vue'
 import LookPicker from '@/frame/LookPicker.vue'
 import SubjectPage from '@/frame/SubjectPage.vue'
@@ -102,6 +103,11 @@ onMounted(() => void session.look().catch(() => undefined))
       </div>
       <div class="side">
         <OpenSessions ref="sessions" />
+        <section v-if="session.user.examines && !lacksFactor" aria-labelledby="offline">
+          <h2 id="offline">{{ t('accountView.withoutANetwork') }}</h2>
+          <p class="quiet-text">{{ t('accountView.onThisDeviceTheSameRules') }}</p>
+          <JudgeState />
+        </section>
         <OwnCalendar v-if="session.user.examines && !lacksFactor" />
       </div>
     </div>

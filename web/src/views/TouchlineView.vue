@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import PlayVerdict from '@/bench/PlayVerdict.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
@@ -10,7 +10,9 @@ import { useSteps } from '@/bench/route/useSteps'
 import { useHold } from '@/bench/useHold'
 import { useRecorder } from '@/bench/useRecorder'
 import type { Payload } from '@/contract/types'
+import JudgeState from '@/frame/JudgeState.vue'
 import SaveState from '@/frame/SaveState.vue'
+import { keeping, warmJudge } from '@/judge'
 import { t } from '@/messages/views'
 import { useOutdoorLook } from '@/shared/look'
 import { inWords } from '@/stores/words'
@@ -32,6 +34,8 @@ const opened = useOpenExamination()
 const undoable = useUndo()
 const verdict = useVerdict()
 useOutdoorLook()
+// Here the network goes first.
+onMounted(() => void warmJudge())
 
 const reasonsOpen = ref(false)
 const body = useTemplateRef<HTMLElement>('body')
@@ -110,6 +114,7 @@ watch(step, () => {
       <ProblemsBar @go="goToPart" />
       <SafetyLines :lines="urgent" />
       <UnjudgedNotice v-if="step !== 'answer'" />
+      <JudgeState v-if="at === 0 && keeping !== 'ready'" />
       <TouchlineAsk v-if="step === 'history' || step === 'gate'" :about="step" />
       <ManoeuvrePanel
         v-else-if="manoeuvre"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Http\Resources;
 
+use App\Clinic\Examinations\Basis;
 use App\Clinic\Examinations\LastLook;
 use App\Clinic\Models\Addendum;
 use App\Clinic\Models\Examination;
@@ -63,6 +64,7 @@ final class ExaminationResource extends JsonResource
             'supersededBy' => $this->resource->superseding === null ? null : [
                 'id' => $this->resource->superseding->id, 'isSigned' => $this->resource->superseding->isSigned(),
             ],
+            'basis' => Basis::of($this->resource),
             'assessment' => $this->assessment,
         ];
     }

@@ -123,6 +123,17 @@ final class ExaminationShapes
                     'isSigned' => new YesNo,
                 ]),
             ),
+            'basis' => new Noted(
+                new OrNull(new Fields([
+                    'format' => Text::free(),
+                    'version' => Number::anyWhole(),
+                    'baseline' => new OrNull(new Anything),
+                    'earlier' => new Items(new Anything),
+                    'known' => new Items(new Anything),
+                    'before' => new OrNull(new Anything),
+                ])),
+                'what of the document stands in no section and no record, for a device that judges by itself; null for a signed one',
+            ),
             'assessment' => AssessmentShapes::assessment(),
         ]));
     }

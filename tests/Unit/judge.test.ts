@@ -1,0 +1,188 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, expect, test, vi } from 'vitest'
+import { effectScope, nextTick, ref } from 'vue'
+import type { Assessment, Payload } from '@/contract/types'
+import { Core } from '@/judge/core'
+import type { Asked, Told } from '@/judge/messages'
+import type { Manifest } from '@/judge/parcel'
+import { useDeviceVerdict } from '@/stores/deviceVerdict'
+import { documentOf } from '@/stores/document'
+import type { ExaminationHead } from '@/stores/openExamination'
+import { useVerdict } from '@/stores/verdict'
+
+const judging = vi.hoisted(() => ({ judge: vi.fn(), warmJudge: vi.fn() }))
+vi.mock('@/judge', () => judging)
+
+const MANIFEST = { binary: '/a.wasm', archive: '/b.json', rules: '1', bytes: {} } as Manifest
+
+/** Answers as it is told to, and notes what it was asked. */
+class FakeWorker {
+  onmessage: ((event: { data: Told }) => void) | null = null
+  onerror: ((event: { message: string }) => void) | null = null
+  ended = false
+
+  constructor(
+    private readonly asked: Asked[],
+    private readonly answer: (asked: Asked) => Told | Promise<Told> | null,
+  ) {}
+
+  postMessage(asked: Asked): void {
+    this.asked.push(asked)
+    void Promise.resolve(this.answer(asked)).then((told) => told && this.onmessage?.({ data: told }))
+  }
+
+  terminate(): void {
+    this.ended = true
+  }
+}
+
+function made(answer: (asked: Asked) => Told | Promise<Told> | null) {
+  const asked: Asked[] = []
+  const workers: FakeWorker[] = []
+  const core = new Core(MANIFEST, () => {
+    workers.push(new FakeWorker(asked, answer))
+    return workers.at(-1) as unknown as Worker
+  })
+  return { core, asked, workers }
+}
+
+const started = (asked: Asked): Told | null => ('start' in asked ? { started: true } : null)
+
+beforeEach(() => {
+  setActivePinia(createPinia())
+  vi.resetAllMocks()
+})
+
+test('the core starts once, and answers one question after the other', async () => {
+  const { core, asked, workers } = made(
+    (one) => started(one) ?? { id: 1, answer: `to ${'question' in one && one.question}` },
+  )
+  await core.warm()
+  expect(await core.ask('one')).toBe('to one')
+  expect(await core.ask('two')).toBe('to two')
+  expect([workers.length, asked.filter((one) => 'start' in one).length]).toEqual([1, 1])
+})
+
+test('of questions that wait only the newest is asked', async () => {
+  let release = (() => undefined) as (told: Told) => void
+  const { core, asked } = made((one) => started(one) ?? new Promise<Told>((accept) => (release = accept)))
+  await core.warm()
+  const first = core.ask('first')
+  await vi.waitFor(() => expect(asked).toHaveLength(2))
+  const second = core.ask('second')
+  const third = core.ask('third')
+  await expect(second).rejects.toThrow()
+  release({ id: 1, answer: 'a' })
+  expect(await first).toBe('a')
+  await vi.waitFor(() => expect(asked).toHaveLength(3))
+  release({ id: 2, answer: 'c' })
+  expect(await third).toBe('c')
+  expect(asked.slice(1).map((one) => 'question' in one && one.question)).toEqual(['first', 'third'])
+})
+
+test('a worker that fails is replaced and asked once more; when that fails too, it is said', async () => {
+  let failures = 1
+  const { core, workers } = made(
+    (one) => started(one) ?? (failures-- > 0 ? { id: 1, failed: 'out of memory' } : { id: 1, answer: 'there' }),
+  )
+  expect(await core.ask('one')).toBe('there')
+  expect([workers.length, workers[0]!.ended]).toEqual([2, true])
+  failures = 2
+  await expect(core.ask('two')).rejects.toThrow('out of memory')
+})
+
+const head = (basis: object | null) =>
+  ({ id: '01A', examinedAt: '2026-12-01T09:00:00Z', basis }) as unknown as ExaminationHead
+const BASIS = { format: 'f', version: 1, baseline: null, earlier: [], known: [], before: null }
+
+test('the document is composed as the server composes it', () => {
+  const parts: [string, Payload | null][] = [
+    ['frame', { hurtSide: 'left', otherKneeReliable: false }],
+    ['history', { pop: true }],
+    ['pulseChecks', { entries: [{ felt: true }] } as unknown as Payload],
+    ['lachman:left', { translationMm: 9 }],
+    ['gait:both', { override: 'asked to', pattern: 'limp' }],
+    ['valgus_30:left', { checks: { quadricepsRelaxed: true } } as unknown as Payload],
+    ['sag:left', null],
+  ]
+  const baseline = { on: '2026-01-01', findings: [] }
+  const basis = { ...BASIS, baseline, earlier: [{ daysAgo: 3 }] }
+  const beforeGate = new Set(['lachman:left', 'gait:both'])
+  expect(documentOf({ head: head(basis), parts, beforeGate })).toEqual({
+    format: 'f',
+    version: 1,
+    id: '01A',
+    examinedAt: '2026-12-01T09:00:00Z',
+    hurtSide: 'left',
+    otherKneeReliable: false,
+    history: { pop: true },
+    pulseChecks: [{ felt: true }],
+    baseline,
+    earlier: [{ daysAgo: 3 }],
+    findings: [
+      { manoeuvre: 'lachman', side: 'left', translationMm: 9, override: 'recorded before the gate' },
+      { manoeuvre: 'gait', side: 'both', pattern: 'limp', override: 'asked to' },
+    ],
+  })
+  expect(documentOf({ head: head(null), parts, beforeGate })).toBeNull()
+})
+
+function watching(isAway: boolean) {
+  const entries = ref(0)
+  const isWaiting = ref(false)
+  const scope = effectScope()
+  scope.run(() =>
+    useDeviceVerdict({ document: () => ({ n: entries.value }), before: () => null, entries, isWaiting, isAway }),
+  )
+  return { entries, isWaiting, scope }
+}
+
+const said = (name: string) => ({ name }) as unknown as Assessment
+
+test('while the server is away, the device judges at once; once the server has everything, its word stands', async () => {
+  const verdict = useVerdict()
+  verdict.replace(said('server'), [])
+  judging.judge.mockImplementation(async ({ n }: { n: number }) => said(`device ${n}`))
+  const { entries, isWaiting, scope } = watching(true)
+  expect(judging.warmJudge).toHaveBeenCalledOnce()
+  entries.value = 1
+  isWaiting.value = true
+  await vi.waitFor(() => expect(verdict.assessment).toEqual(said('device 1')))
+  expect([verdict.here?.upTo, verdict.told]).toEqual([1, said('server')])
+  isWaiting.value = false
+  await nextTick()
+  expect([verdict.assessment, verdict.here]).toEqual([said('server'), null])
+  scope.stop()
+})
+
+test('a server that answers in time is not anticipated, and one that does not is', async () => {
+  vi.useFakeTimers()
+  judging.judge.mockResolvedValue(said('device'))
+  const { entries, isWaiting, scope } = watching(false)
+  entries.value = 1
+  isWaiting.value = true
+  await vi.advanceTimersByTimeAsync(1_400)
+  isWaiting.value = false
+  await vi.advanceTimersByTimeAsync(5_000)
+  expect(judging.judge).not.toHaveBeenCalled()
+  entries.value = 2
+  isWaiting.value = true
+  await vi.advanceTimersByTimeAsync(1_600)
+  expect(judging.judge).toHaveBeenCalledWith({ n: 2 }, null)
+  scope.stop()
+  vi.useRealTimers()
+})
+
+test('what this device cannot judge stays as the server said it', async () => {
+  const verdict = useVerdict()
+  verdict.replace(said('server'), [])
+  judging.judge.mockRejectedValueOnce(new Error('refused')).mockResolvedValue(null)
+  const { entries, isWaiting, scope } = watching(true)
+  for (const n of [1, 2]) {
+    entries.value = n
+    isWaiting.value = true
+    await vi.waitFor(() => expect(judging.judge).toHaveBeenCalledTimes(n))
+  }
+  expect([verdict.assessment, verdict.here]).toEqual([said('server'), null])
+  scope.stop()
+})
