@@ -6,8 +6,13 @@ import { core } from './wasm-core.mjs'
 const CLOSE = 1e-12
 const [many = '100', seed = '1'] = process.argv.slice(2)
 const php = (process.env.PHP_CLI_OPTIONS ?? '').split(' ').filter(Boolean)
-const cases = execFileSync('php', [...php, 'bin/lib/judge-cases.php', many, seed], { maxBuffer: 1 << 30, encoding: 'utf8' })
-  .trim().split('\n').map((line) => JSON.parse(line))
+const cases = execFileSync('php', [...php, 'bin/lib/judge-cases.php', many, seed], {
+  maxBuffer: 1 << 30,
+  encoding: 'utf8',
+})
+  .trim()
+  .split('\n')
+  .map((line) => JSON.parse(line))
 
 /** @returns {string | null} the first place at which they differ */
 function difference(here, there, path = '') {

@@ -20,7 +20,8 @@ export async function core() {
   })
   const run = async (code) => {
     const status = await php.ccall('pib_run', 'number', ['string'], [code], { async: true })
-    if (status !== 0 || said.length > 0) throw new Error(`PHP ended with ${status}: ${Buffer.from(said).toString().slice(0, 1000)}`)
+    if (status !== 0 || said.length > 0)
+      throw new Error(`PHP ended with ${status}: ${Buffer.from(said).toString().slice(0, 1000)}`)
   }
   await php.ccall('pib_storage_init', 'number', [], [], { async: true })
   php.FS.writeFile('/php.ini', 'serialize_precision=-1\nmemory_limit=-1\n')
