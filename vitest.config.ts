@@ -1,8 +1,10 @@
 import { defineConfig, mergeConfig } from 'vitest/config'
 import vite from './vite.config'
 
-/** Tests of modules that keep something for the whole tab: each file begins with a new one. */
-const OF_A_TAB = ['desk', 'offline', 'saveQueue', 'sendAll', 'shelf'].map((name) => `tests/Unit/${name}.test.ts`)
+/** Tests of modules that keep something for the whole tab, or stand in for one: each file begins with a new one. */
+const OF_A_TAB = ['desk', 'judge', 'offline', 'saveQueue', 'sendAll', 'shelf'].map(
+  (name) => `tests/Unit/${name}.test.ts`,
+)
 
 export default mergeConfig(
   vite,

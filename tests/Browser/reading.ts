@@ -84,7 +84,7 @@ export function patiently(open: () => Promise<BrowserContext>): Promise<BrowserC
 }
 
 /** As on a metered line: the 3.6 MB of the judge are not got unasked, in a test that is about something else. */
-function onMeteredLine(): void {
+export function onMeteredLine(): void {
   Object.defineProperty(navigator, 'connection', { get: () => ({ saveData: true }) })
 }
 

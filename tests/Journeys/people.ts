@@ -1,7 +1,7 @@
 import { createHmac } from 'node:crypto'
 import { existsSync } from 'node:fs'
 import { type Browser, type BrowserContextOptions, type Page, test as base, expect } from '@playwright/test'
-import { patiently, reading } from '../Browser/reading'
+import { onMeteredLine, patiently, reading } from '../Browser/reading'
 import { KEPT } from './club'
 
 /** What was read along in all tabs of a journey. */
@@ -55,6 +55,7 @@ async function logIn(page: Page, who: Who): Promise<void> {
 export async function tabOf(browser: Browser, who: Who, options: BrowserContextOptions = {}): Promise<Page> {
   const known = existsSync(stateOf(who)) ? { storageState: stateOf(who) } : {}
   const context = await patiently(() => browser.newContext({ ...options, ...known }))
+  await context.addInitScript(onMeteredLine)
   read.push(await reading(context))
   const page = await context.newPage()
   // After a while what is grave asks for the password again, in whatever journey that is.
