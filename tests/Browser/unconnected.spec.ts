@@ -82,9 +82,11 @@ test('a whole touchline without a network comes to the answer that the server gi
   const here = await verdict.innerText()
   await page.reload()
   await expect(page.getByRole('region', { name: 'Judged on this device' })).toBeVisible(SLOWLY)
-  await expect(page.getByRole('region', { name: /continue/ })).toContainText('May continue')
   await connect(page)
   await expect(page.getByRole('region', { name: 'Judged on this device' })).toBeHidden(SLOWLY)
+  // A device that starts slowly opens at the first open step: the answer is found again from there.
+  while ((await page.getByRole('heading', { name: 'Going on today?' }).count()) === 0)
+    await page.getByRole('button', { name: 'Next', exact: true }).tap()
   expect(await page.getByRole('region', { name: /continue/ }).innerText()).toBe(here)
   expect((await assessment(page)).plan.play).toBe('may_continue')
 })
