@@ -24,11 +24,26 @@ foreach (glob('examples/*.json') ?: [] as $file) {
 }
 foreach (glob('packages/inference/data/golden/*.json') ?: [] as $file) {
     $golden = json_decode((string) file_get_contents($file));
-    $ask(basename($file), ['weigh' => $golden->input ?? $golden]);
+    $problem = $golden->input ?? $golden;
+    $ask(basename($file), ['weigh' => $problem]);
+    $ask('weigh-up of '.basename($file), [
+        'weighUp' => $problem, 'condition' => $problem->conditions[0]->id ?? '', 'order' => [],
+    ]);
 }
 $figures = new SeededFigures((int) $seed);
 for ($number = 1; $number <= (int) $many; $number++) {
     $ask("random document {$number}", ['assess' => RandomDocuments::one($figures)]);
+}
+$counts = ['truePositive' => 85, 'falsePositive' => 6, 'falseNegative' => 15, 'trueNegative' => 94];
+$ask('rates of counts', ['rates' => ['counts' => $counts]]);
+$ask('rates of ratios', ['rates' => ['ratios' => ['positive' => 10.5, 'negative' => 0.2]]]);
+$ask('rates of no test', ['rates' => ['counts' => [...$counts, 'truePositive' => 0, 'falseNegative' => 0]]]);
+foreach (['touchline', 'clinic_core'] as $route) {
+    foreach ([null, 0, 12, 90] as $days) {
+        $ask("begin {$route} after {$days} days", ['begin' => [
+            'route' => $route, 'daysSinceInjury' => $days, 'ageYears' => 58, 'ofTeam' => $days === 90 ? 'older_knee' : null,
+        ]]);
+    }
 }
 $ask('no document', ['assess' => new stdClass]);
 $ask('a wrong side', ['assess' => [...(array) json_decode((string) file_get_contents('examples/touchline-go.json')), 'hurtSide' => 'middle']]);

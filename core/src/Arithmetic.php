@@ -6,6 +6,7 @@ namespace GrayCompass\Core;
 
 use GrayCompass\Core\Wire\WeighUpWriter;
 use GrayCompass\Document\Refusal;
+use GrayCompass\Inference\Entered\RatesWire;
 use GrayCompass\Inference\Readings\Weighed;
 use GrayCompass\Inference\Weighing;
 use GrayCompass\Inference\Wire\ProblemReader;
@@ -48,5 +49,18 @@ final readonly class Arithmetic
     public function weighUp(Weighed $weighed, string $condition, array $order): array
     {
         return WeighUpWriter::write($weighed, $condition, $order, $this->figures->signs(), $this->figures->phrases());
+    }
+
+    /**
+     * What a test is worth by counts, ratios or rates, as the rates that are weighed.
+     *
+     * @param  mixed  $document  decoded JSON, objects as objects
+     * @return array<string, mixed>
+     *
+     * @throws Refusal where no test is worth that
+     */
+    public function rates(mixed $document): array
+    {
+        return RatesWire::write(RatesWire::read($document));
     }
 }

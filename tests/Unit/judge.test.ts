@@ -58,8 +58,8 @@ test('the core starts once, and answers one question after the other', async () 
     (one) => started(one) ?? { id: 1, answer: `to ${'question' in one && one.question}` },
   )
   await core.warm()
-  expect(await core.ask('one')).toBe('to one')
-  expect(await core.ask('two')).toBe('to two')
+  expect(await core.ask('assess', 'one')).toBe('to one')
+  expect(await core.ask('assess', 'two')).toBe('to two')
   expect([workers.length, asked.filter((one) => 'start' in one).length]).toEqual([1, 1])
 })
 
@@ -67,10 +67,10 @@ test('of questions that wait only the newest is asked', async () => {
   let release = (() => undefined) as (told: Told) => void
   const { core, asked } = made((one) => started(one) ?? new Promise<Told>((accept) => (release = accept)))
   await core.warm()
-  const first = core.ask('first')
+  const first = core.ask('assess', 'first')
   await vi.waitFor(() => expect(asked).toHaveLength(2))
-  const second = core.ask('second')
-  const third = core.ask('third')
+  const second = core.ask('assess', 'second')
+  const third = core.ask('assess', 'third')
   await expect(second).rejects.toThrow()
   release({ id: 1, answer: 'a' })
   expect(await first).toBe('a')
@@ -85,10 +85,10 @@ test('a worker that fails is replaced and asked once more; when that fails too, 
   const { core, workers } = made(
     (one) => started(one) ?? (failures-- > 0 ? { id: 1, failed: 'out of memory' } : { id: 1, answer: 'there' }),
   )
-  expect(await core.ask('one')).toBe('there')
+  expect(await core.ask('assess', 'one')).toBe('there')
   expect([workers.length, workers[0]!.ended]).toEqual([2, true])
   failures = 2
-  await expect(core.ask('two')).rejects.toThrow('out of memory')
+  await expect(core.ask('assess', 'two')).rejects.toThrow('out of memory')
 })
 
 const head = (basis: object | null) =>

@@ -37,7 +37,6 @@ final readonly class Start
     public function setting(?Setting $ofTeam, int $age): Setting
     {
         return $this->setting
-            ?? ($this->route->isTouchline() ? null : $ofTeam)
-            ?? Setting::preset($this->daysSinceInjury, $age, $this->route->isTouchline());
+            ?? Setting::atStart($ofTeam, $this->daysSinceInjury, $age, $this->route->isTouchline());
     }
 }

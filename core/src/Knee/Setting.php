@@ -49,4 +49,14 @@ enum Setting: string
             default => self::byDays($daysSinceInjury),
         };
     }
+
+    /**
+     * With which an examination begins where nothing else was chosen: off the touchline that of the team, if it has one.
+     *
+     * @param  int|null  $daysSinceInjury  null: it came on without one
+     */
+    public static function atStart(?self $ofTeam, ?int $daysSinceInjury, int $ageYears, bool $atTheTouchline): self
+    {
+        return ($atTheTouchline ? null : $ofTeam) ?? self::preset($daysSinceInjury, $ageYears, $atTheTouchline);
+    }
 }

@@ -8,7 +8,14 @@ const LONGEST_START_MS = 60_000
 
 export type MakeWorker = () => Worker
 
+/** What is asked: of each kind only the newest that waits is asked. */
+export type Kind = 'assess' | 'weighUp' | 'rates' | 'begin'
+
+/** The first is what a person waits for with a hand on the knee. */
+const KINDS: readonly Kind[] = ['assess', 'begin', 'weighUp', 'rates']
+
 interface Question {
+  kind: Kind
   text: string
   accept: (answer: string) => void
   reject: (error: Error) => void
@@ -19,7 +26,7 @@ interface Question {
 export class Core {
   private worker: Worker | null = null
   private running: Promise<void> | null = null
-  private waiting: Question | null = null
+  private readonly waiting = new Map<Kind, Question>()
   private isBusy = false
   private next = 1
 
@@ -35,12 +42,12 @@ export class Core {
   }
 
   /**
-   * @throws where a newer question came before this one was asked, and where the worker cannot answer
+   * @throws where a newer question of its kind came before this one was asked, and where the worker cannot answer
    */
-  ask(text: string): Promise<string> {
-    this.waiting?.reject(new Superseded())
+  ask(kind: Kind, text: string): Promise<string> {
+    this.waiting.get(kind)?.reject(new Superseded())
     return new Promise((accept, reject) => {
-      this.waiting = { text, accept, reject, tries: 0 }
+      this.waiting.set(kind, { kind, text, accept, reject, tries: 0 })
       void this.work()
     })
   }
@@ -61,7 +68,7 @@ export class Core {
       } catch (error) {
         this.end()
         question.tries++
-        if (question.tries < 2 && this.waiting === null) this.waiting = question
+        if (question.tries < 2 && !this.waiting.has(question.kind)) this.waiting.set(question.kind, question)
         else question.reject(error instanceof Error ? error : new Error(String(error)))
       }
     }
@@ -69,9 +76,10 @@ export class Core {
   }
 
   private taken(): Question | null {
-    const question = this.waiting
-    this.waiting = null
-    return question
+    const kind = KINDS.find((one) => this.waiting.has(one))
+    const question = kind === undefined ? undefined : this.waiting.get(kind)
+    if (question !== undefined) this.waiting.delete(question.kind)
+    return question ?? null
   }
 
   private async start(): Promise<void> {

@@ -1,8 +1,10 @@
 import { computed, ref, shallowRef } from 'vue'
-import type { Assessment } from '@/contract/types'
-import { Core } from './core'
+import type { Assessment, EnteredRates, Problem, TestRates, WeighUp } from '@/contract/types'
+import { Core, type Kind } from './core'
 import { type Keeping, useParcel } from './parcel'
 import script from './worker?worker&url'
+
+export { type Preferred, preferServer } from './preferServer'
 
 /** The document refuses judgement: a place in it and the reason, as the server would tell it. */
 class Refused extends Error {
@@ -10,7 +12,7 @@ class Refused extends Error {
     readonly path: string,
     reason: string,
   ) {
-    super(reason)
+    super(path === '' ? reason : `${path}: ${reason}`)
   }
 }
 
@@ -67,16 +69,63 @@ export async function lookForJudge(): Promise<boolean> {
   return (await here()) !== null
 }
 
+/** Ends what runs while nobody looks: it takes 100 to 250 MB. The next question starts it again. */
+export function restJudge(): void {
+  core.value?.end()
+}
+
+/** An assessment as the device makes it, with the problem that its chances were weighed from. */
+export type Judged = Assessment & { weighing: Problem }
+
 /**
  * @param before document of the visit before, which the route of a re-examination asks for
  * @returns null where the core is not on this device
  * @throws where the document cannot be accepted, and where a newer one was asked for meanwhile
  */
-export async function judge(document: object, before: unknown): Promise<Assessment | null> {
+export async function judge(document: object, before: unknown): Promise<Judged | null> {
+  return (await ask<{ assessment: Judged }>('assess', { assess: document, before }))?.assessment ?? null
+}
+
+/**
+ * The chances of a problem and the way of one condition, as `/api/weigh` answers.
+ *
+ * @returns null where the core is not on this device
+ * @throws where the problem cannot be weighed, and where a newer one was asked for meanwhile
+ */
+export async function weighUp(problem: Problem, condition: string, order: string[]): Promise<WeighUp | null> {
+  return (await ask<{ weighedUp: WeighUp }>('weighUp', { weighUp: problem, condition, order }))?.weighedUp ?? null
+}
+
+/**
+ * What a test is worth, as `/api/rates` answers.
+ *
+ * @throws where no test is worth that
+ */
+export async function rates(entered: EnteredRates): Promise<TestRates | null> {
+  return (await ask<{ rates: TestRates }>('rates', { rates: entered }))?.rates ?? null
+}
+
+/** With which facts an examination begins. */
+export interface Beginning {
+  route: string
+  /** Null: it came on without an injury. */
+  daysSinceInjury: number | null
+  ageYears: number
+  /** The setting that the team begins with, where it has one. */
+  ofTeam: string | null
+}
+
+/** The setting with which an examination begins, as the server would choose it; null where the core is not here. */
+export async function settingOf(begin: Beginning): Promise<string | null> {
+  return (await ask<{ setting: string }>('begin', { begin }))?.setting ?? null
+}
+
+async function ask<T>(kind: Kind, question: object): Promise<T | null> {
   const judging = await here()
   if (judging === null) return null
-  const answer = JSON.parse(await judging.ask(JSON.stringify({ assess: document, before }))) as
-    { assessment: Assessment } | { refusal: { path: string; reason: string } }
-  if ('refusal' in answer) throw new Refused(answer.refusal.path, answer.refusal.reason)
-  return answer.assessment
+  const answer = JSON.parse(await judging.ask(kind, JSON.stringify(question))) as
+    T | { refusal: { path: string; reason: string } }
+  if (typeof answer === 'object' && answer !== null && 'refusal' in answer)
+    throw new Refused(answer.refusal.path, answer.refusal.reason)
+  return answer as T
 }

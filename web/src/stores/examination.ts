@@ -325,6 +325,7 @@ export const useExamination = defineStore('examination', () => {
     isAhead,
     isWaiting,
     waitingFor,
+    asDocument,
     isOpen,
     open,
     close,

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, shallowRef } from 'vue'
-import { answerOf, api } from '@/api/client'
 import type { ConditionId, Problem } from '@/contract/types'
 import { t } from '@/messages/views'
 import { shortName } from '@/plateau/shapes'
@@ -11,6 +10,7 @@ import { useCatalogue } from '@/stores/catalogue'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
+import { weighedInput } from '@/stores/weighedInput'
 import WeighBoard from '@/weighup/WeighBoard.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -24,9 +24,7 @@ const input = shallowRef<Problem | null>(null)
 const { ready, problem } = useOpen({
   id: () => props.id,
   afterwards: async () => {
-    input.value = await answerOf(
-      api.GET('/api/examinations/{examination}/weighing', { params: { path: { examination: props.id } } }),
-    )
+    input.value = await weighedInput(props.id)
   },
 })
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
+import { preferServer, rates } from '@/judge'
 import { t } from '@/messages/weighup'
 import { useDoing } from '@/shared/useDoing'
 import UiAlert from '@/ui/UiAlert.vue'
@@ -30,11 +31,14 @@ const ends = ([low, high]: [number, number]): [number, number] => [percent(low),
 async function take(): Promise<void> {
   await attempt(async () => {
     const body = by.value === 'counts' ? { counts: { ...counts } } : { ratios: { ...ratios } }
-    const rates = await answerOf(api.POST('/api/rates', { body }))
-    const { sensitivityInterval: around, specificityInterval: about } = rates
+    const { value: told } = await preferServer(
+      () => answerOf(api.POST('/api/rates', { body })),
+      () => rates(body),
+    )
+    const { sensitivityInterval: around, specificityInterval: about } = told
     emit('taken', {
-      sensitivity: percent(rates.sensitivity),
-      specificity: percent(rates.specificity),
+      sensitivity: percent(told.sensitivity),
+      specificity: percent(told.specificity),
       intervals:
         around && about
           ? { sensitivity: ends(around as [number, number]), specificity: ends(about as [number, number]) }

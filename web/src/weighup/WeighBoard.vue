@@ -23,7 +23,7 @@ const props = defineProps<{
 const variation = ref<Variation>(structuredClone(NO_VARIATION))
 const picked = ref<string | null>(null)
 const varied = computed<Problem | null>(() => vary(props.problem, props.condition, variation.value))
-const { weighed, fault } = useWeighing(varied, toRef(props, 'condition'), toRef(props, 'order'))
+const { weighed, isHere, fault } = useWeighing(varied, toRef(props, 'condition'), toRef(props, 'order'))
 
 const original = computed(() => props.problem.conditions.find((c) => c.id === props.condition))
 const chance = computed(() => weighed.value?.conditions.find((c) => c.id === props.condition))
@@ -80,6 +80,7 @@ function reset(): void {
           {{ inHundred(chance.posttest) }}
           <small>{{ t('weighBoard.outOf100SimilarKnees', { range }) }}</small>
         </p>
+        <p v-if="isHere" class="quiet-text">{{ t('weighBoard.calculatedOnThisDevice') }}</p>
         <p v-if="isVaried(variation)" class="if">
           <b>{{ t('weighBoard.whatIf') }}</b>
           {{ t('weighBoard.theRecordIsUntouched') }}

@@ -35,15 +35,9 @@ final class WeighController
      *
      * @throws Refusal
      */
-    public function rates(RatesRequest $request): JsonResponse
+    public function rates(RatesRequest $request, Arithmetic $arithmetic): JsonResponse
     {
-        $rates = $request->entered();
-
-        return response()->json([
-            'sensitivity' => $rates->sensitivity, 'sensitivityInterval' => $rates->sensitivityInterval,
-            'specificity' => $rates->specificity, 'specificityInterval' => $rates->specificityInterval,
-            'positiveRatio' => $rates->positiveRatio(), 'negativeRatio' => $rates->negativeRatio(),
-        ]);
+        return response()->json($arithmetic->rates($request->entered()));
     }
 
     /**
