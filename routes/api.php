@@ -113,6 +113,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
 
     Route::controller(AthleteController::class)->group(function (): void {
         Route::get('squads', 'squads')->name('squads');
+        Route::get('athletes', 'index')->name('athletes.index');
         Route::get('athletes/archived', 'archived')->name('athletes.archived');
         Route::delete('athletes/{athlete}', 'destroy')->can('delete', 'athlete')->name('athletes.destroy');
         Route::post('athletes/{archived}/restoration', 'restore')->can('update', 'archived')->name('athletes.restore');

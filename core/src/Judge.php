@@ -8,6 +8,7 @@ use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Examination\RouteKind;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Wire\AssessmentWriter;
+use GrayCompass\Core\Wire\ExaminationReader;
 use GrayCompass\Document\Given;
 use GrayCompass\Document\Json;
 use GrayCompass\Document\Refusal;
@@ -35,8 +36,8 @@ final readonly class Judge
      *     - `weighUp`, a problem; `condition`, an id; `order`, finding ids in the order done
      *     - `rates`, what a test is worth by counts, ratios or rates
      *     - `begin`, the `route`, `daysSinceInjury` and `ageYears` of an examination, and the setting `ofTeam`
-     * @return string an object with one of `assessment`, `weighed`, `weighedUp`, `rates`, `setting` and `refusal` (path
-     *     and reason)
+     * @return string an object with one of `assessment`, `weighed`, `weighedUp`, `rates`, `begins` (format, version and
+     *     setting of the document) and `refusal` (path and reason)
      */
     public function answer(string $question): string
     {
@@ -66,7 +67,11 @@ final readonly class Judge
                 $this->arithmetic->weigh($asked['weighUp']), $given->text('condition'), $given->words('order'),
             )],
             isset($asked['rates']) => ['rates' => $this->arithmetic->rates($asked['rates'])],
-            isset($asked['begin']) => ['setting' => $this->setting($given->inner('begin'))->value],
+            isset($asked['begin']) => ['begins' => [
+                'format' => ExaminationReader::FORMAT,
+                'version' => ExaminationReader::VERSION,
+                'setting' => $this->setting($given->inner('begin'))->value,
+            ]],
             default => throw Refusal::at('', 'expected an object with assess, weigh, weighUp, rates or begin'),
         };
     }

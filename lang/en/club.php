@@ -48,6 +48,7 @@ return [
         'similar' => 'a similar athlete is already in the lists',
     ],
     'roster' => [
+        'id_is_taken' => 'another athlete has this id: add them again',
         'number_taken' => ':name has this number',
         'number_taken_archived' => ':name has this number, who is archived: restore them, or give them another number first',
     ],

@@ -5,6 +5,7 @@ import { beforeEach, expect, test, vi } from 'vitest'
 import { type Component, nextTick } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import JumpDialog from '@/bench/JumpDialog.vue'
+import DiscardBegunDialog from '@/bench/DiscardBegunDialog.vue'
 import KneeDialog from '@/bench/asking/KneeDialog.vue'
 import KeysDialog from '@/bench/keys/KeysDialog.vue'
 import BeginLetter from '@/letters/BeginLetter.vue'
@@ -68,6 +69,7 @@ const condition = { id: 'acl', posttest: 0.5, pretest: 0.2, interval: [0.3, 0.7]
 const CASES: Record<string, Case> = {
   'weighup/RatesDialog.vue': { is: RatesDialog, props: { number: 1 } },
   'bench/JumpDialog.vue': { is: JumpDialog },
+  'bench/DiscardBegunDialog.vue': { is: DiscardBegunDialog, props: { entries: 2 } },
   'bench/asking/KneeDialog.vue': { is: KneeDialog },
   'bench/keys/KeysDialog.vue': { is: KeysDialog },
   'letters/BeginLetter.vue': { is: BeginLetter, props: { examination: '01E' }, body: [] },

@@ -23,7 +23,7 @@ const TAKING: Record<string, string[]> = {
   Archive: ['athleteView'],
   Decline: ['proposalList'],
   Delete: ['heldNotice', 'numberPad'],
-  Discard: ['letterView', 'logOutDialog', 'problemsBar'],
+  Discard: ['begunBar', 'discardBegunDialog', 'letterView', 'logOutDialog', 'problemsBar'],
   Dismiss: ['taskDialog'],
   Erase: ['archivedList', 'athleteView', 'eraseDialog'],
   Remove: ['doctorsView', 'earlierFindings', 'episodeCard', 'resultFiles', 'teamView', 'testRow'],

@@ -17,7 +17,6 @@ use App\Platform\Database\Turn;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Document\Refusal;
-use Illuminate\Support\Facades\Date;
 use stdClass;
 
 /** Opens an examination: an episode of this knee, and the frame of facts known before a hand is laid on. */
@@ -29,19 +28,25 @@ final readonly class Starter
 
     /**
      * @param  string  $by  id of the examiner
+     * @return Examination the one begun before, where this start comes a second time
      *
      * @throws Refusal
      */
     public function start(Athlete $athlete, string $by, Start $start): Examination
     {
-        $today = TeamDays::ofTeam($athlete->team_id)->today();
+        $moment = $start->moment();
+        $today = TeamDays::ofTeam($athlete->team_id)->day($moment);
 
-        return Turn::of("athlete {$athlete->id}", function (string $lock) use ($athlete, $by, $start, $today): Examination {
+        return Turn::of("athlete {$athlete->id}", function (string $lock) use ($athlete, $by, $start, $moment, $today): Examination {
             // One start at a time for one athlete: two at once would each find no episode, and make one.
             Athlete::query()->whereKey($athlete->id)->lock($lock)->value('id');
+            $begun = self::begun($athlete, $by, $start->id);
+            if ($begun !== null) {
+                return $begun;
+            }
             $episode = $start->route->isBaseline() ? Baselines::episode($athlete) : self::episode($athlete, $start, $today);
-            $examination = self::draft($episode, $athlete, $by, $start);
-            foreach (self::sections($episode, $athlete, $start, $today) as $name => $payload) {
+            $examination = self::draft($episode, $athlete, $by, $start, $moment);
+            foreach (self::sections($episode, $athlete, $start, $moment, $today) as $name => $payload) {
                 $examination->sections()->create([
                     'examination_id' => $examination->id, 'name' => $name, 'version' => 1, 'saved_by' => $by,
                     'payload' => (object) $payload,
@@ -52,6 +57,19 @@ final readonly class Starter
 
             return $examination;
         });
+    }
+
+    /** @throws Refusal where another examination has this id */
+    private static function begun(Athlete $athlete, string $by, ?string $id): ?Examination
+    {
+        $there = $id === null ? null : Examination::withoutGlobalScopes()->with('episode')->find($id);
+        if ($there === null) {
+            return null;
+        }
+
+        return $there->examiner_id === $by && $there->episode->athlete_id === $athlete->id
+            ? $there
+            : throw Refusal::at('id', __('clinic.start.id_is_taken'));
     }
 
     /** The episode that began on the same day on the same side, or a new one. */
@@ -69,26 +87,27 @@ final readonly class Starter
             ?? Episode::query()->create($injury);
     }
 
-    private static function draft(Episode $episode, Athlete $athlete, string $by, Start $start): Examination
-    {
-        $now = Date::now();
-
+    private static function draft(
+        Episode $episode, Athlete $athlete, string $by, Start $start, CarbonImmutable $moment,
+    ): Examination {
         return Examination::query()->create([
+            ...($start->id === null ? [] : ['id' => $start->id]),
             'team_id' => $athlete->team_id,
             'episode_id' => $episode->id,
             'examiner_id' => $by,
             'status' => ExaminationStatus::Draft,
-            'examined_at' => $now,
+            'examined_at' => $moment,
             'revision' => 0,
-            'baseline_id' => $start->route->isBaseline() ? null : Baselines::latest($athlete->id, $now)?->id,
+            'baseline_id' => $start->route->isBaseline() ? null : Baselines::latest($athlete->id, $moment)?->id,
         ]);
     }
 
     /**
      * @return array<string, array<string, mixed>|stdClass> payloads by section
      */
-    private static function sections(Episode $episode, Athlete $athlete, Start $start, CarbonImmutable $today): array
-    {
+    private static function sections(
+        Episode $episode, Athlete $athlete, Start $start, CarbonImmutable $moment, CarbonImmutable $today,
+    ): array {
         $team = Team::query()->findOrFail($athlete->team_id)->settings;
         $age = $athlete->age($today);
         $frame = [
@@ -102,7 +121,7 @@ final readonly class Starter
 
         return [
             SectionName::Frame->value => $frame,
-            ...($start->route->isBaseline() ? [] : CarriedHistory::of($episode, CarbonImmutable::now())),
+            ...($start->route->isBaseline() ? [] : CarriedHistory::of($episode, $moment)),
             ...($athlete->coachMayKnow($today) === true
                 ? [SectionName::Opening->value => ['coachMayKnow' => true]]
                 : []),

@@ -67,7 +67,7 @@ final class Examination extends Model implements HasEncryptedColumns
     protected $table = 'examinations';
 
     protected $fillable = [
-        'team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds',
+        'id', 'team_id', 'episode_id', 'examiner_id', 'status', 'examined_at', 'signed_at', 'holds',
         'signed_by', 'signed_ungated', 'revision', 'supersedes_id', 'asked_at',
         'baseline_id', 'twin_id',
     ];

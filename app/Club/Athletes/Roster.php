@@ -17,25 +17,36 @@ final readonly class Roster
 {
     private const ARCHIVED_SHOWN = 200;
 
+    /** More than a club has. */
+    private const LISTED = 5000;
+
     public function __construct(private AuditLog $log)
     {
     }
 
     /**
      * @param  bool  $isAnother  someone looked, and it is another athlete than those much like them
+     * @param  string|null  $id  ULID that a device chose; null: one is made
+     * @return Athlete the one added before, where the same comes a second time
      *
-     * @throws Refusal where the number is taken
+     * @throws Refusal where the number or the id is taken
      * @throws SimilarAthletes
      */
-    public function add(string $team, AthleteFacts $facts, bool $isAnother): Athlete
+    public function add(string $team, AthleteFacts $facts, bool $isAnother, ?string $id = null): Athlete
     {
-        return DB::transaction(function () use ($team, $facts, $isAnother): Athlete {
+        return DB::transaction(function () use ($team, $facts, $isAnother, $id): Athlete {
+            $added = $this->added($team, $facts, $id);
+            if ($added !== null) {
+                return $added;
+            }
             $this->insistOnFree($team, $facts->number);
             $similar = $isAnother ? [] : $this->similar($team, $facts);
             if ($similar !== []) {
                 throw new SimilarAthletes($similar);
             }
-            $athlete = Athlete::query()->create(['team_id' => $team, ...$facts->columns()]);
+            $athlete = Athlete::query()->create([
+                ...($id === null ? [] : ['id' => $id]), 'team_id' => $team, ...$facts->columns(),
+            ]);
             $this->log->record(AuditEvent::AthleteAdded, $athlete->id);
 
             return $athlete;
@@ -69,6 +80,16 @@ final readonly class Roster
     }
 
     /**
+     * Everyone, for a device that has to start without the server.
+     *
+     * @return Collection<int, Athlete>
+     */
+    public function all(): Collection
+    {
+        return Athlete::query()->orderBy('squad')->orderBy('number_order')->limit(self::LISTED)->get();
+    }
+
+    /**
      * @return Collection<int, Athlete>
      */
     public function archived(): Collection
@@ -88,6 +109,19 @@ final readonly class Roster
             ->filter(static fn (Athlete $other): bool => $other->born_on->isSameDay($facts->bornOn)
                 && Likeness::alike($other->name, $facts->name))
             ->all());
+    }
+
+    /** @throws Refusal where another athlete has this id */
+    private function added(string $team, AthleteFacts $facts, ?string $id): ?Athlete
+    {
+        $there = $id === null ? null : Athlete::withoutGlobalScopes()->find($id);
+        if ($there === null) {
+            return null;
+        }
+
+        return $there->team_id === $team && $there->name === $facts->name && $there->born_on->isSameDay($facts->bornOn)
+            ? $there
+            : throw Refusal::at('id', __('club.roster.id_is_taken'));
     }
 
     /** @throws Refusal */

@@ -63,7 +63,7 @@ final class Athlete extends Model implements HasEncryptedColumns
 
     protected $table = 'athletes';
 
-    protected $fillable = ['team_id', 'name', 'number', 'squad', 'born_on', 'profile'];
+    protected $fillable = ['id', 'team_id', 'name', 'number', 'squad', 'born_on', 'profile'];
 
     protected $casts = [
         'name' => Encrypted::class, 'born_on' => Encrypted::class.':date', 'profile' => Encrypted::class.':object',

@@ -47,7 +47,10 @@ final class JudgeTest extends TestCase
     #[DataProvider('beginnings')]
     public function test_an_examination_begins_with_the_setting_of_its_facts(array $begin, string $setting): void
     {
-        self::assertSame(['setting' => $setting], self::asked(['begin' => $begin]));
+        $begins = self::asked(['begin' => $begin])['begins'];
+        self::assertSame($setting, $begins['setting'] ?? null);
+        $document = [...Knee::hurt()->document(), ...$begins];
+        self::assertArrayHasKey('assessment', self::asked(['assess' => $document]));
     }
 
     public function test_what_a_test_is_worth_is_told_by_counts_and_refused_by_place(): void

@@ -17,7 +17,7 @@ export function useUnjudged() {
   const { gate, also } = useQuestions()
 
   /** Entries that the server does not have yet. */
-  const count = computed(() => examination.waitingFor.size)
+  const count = computed(() => examination.waitingCount)
   /** The rules on this device have judged all of them. */
   const isJudgedHere = computed(() => count.value > 0 && !examination.isAhead)
   const words = computed(() =>

@@ -442,7 +442,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Everyone of the team, to start an examination offline */
+        get: operations["listAthletes"];
         put?: never;
         /** Make an athlete; name, birth date and squad are enough */
         post: operations["addAthlete"];
@@ -1514,6 +1515,13 @@ export interface components {
                  * @enum {unknown}
                  */
                 dateOrder: "ymd" | "dmy" | "mdy";
+                /** @description with what the examinations of the team begin, for a device that starts one offline */
+                begins: {
+                    setting: string | null;
+                    schools: {
+                        [key: string]: string;
+                    };
+                };
                 /** @description whether athletes may be given a page that opens without log-in */
                 sharesPages: boolean;
                 /** @description of squads whose season is set */
@@ -1848,6 +1856,15 @@ export interface components {
                 label: string;
             }[];
         };
+        ListedAthlete: {
+            id: string;
+            name: string;
+            number: string | null;
+            squad: string;
+            age: number;
+            /** Format: date */
+            bornOn: string;
+        };
         AthleteFacts: {
             name: string;
             /** Format: date */
@@ -1878,6 +1895,8 @@ export interface components {
                 /** @description null: until it is withdrawn */
                 coachToldUntil?: string | null;
             } | null;
+            /** @description a ULID of the client’s own; sent again it is made once. null: the server chooses */
+            id?: string | null;
             /** @description checked: another athlete than the similar ones */
             isAnother?: boolean;
         };
@@ -2314,6 +2333,10 @@ export interface components {
             route: string;
             /** @description null: the one that follows from days, age and route */
             setting?: ("acute_trauma" | "older_trauma" | "gradual" | "specialist" | "touchline" | "older_knee") | null;
+            /** @description a ULID of the client’s own; sent again it is made once. null: the server chooses */
+            id?: string | null;
+            /** @description when it was begun on a device that was offline; null: now */
+            at?: string | null;
         };
         Started: {
             id: string;
@@ -9828,6 +9851,28 @@ export interface operations {
             401: components["responses"]["responses-Unauthenticated"];
             403: components["responses"]["responses-Forbidden"];
             422: components["responses"]["responses-Refused"];
+        };
+    };
+    listAthletes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By squad and number */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListedAthlete"][];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
         };
     };
     addAthlete: {

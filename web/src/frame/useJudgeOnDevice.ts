@@ -1,5 +1,7 @@
+import { useDocumentVisibility, useTimeoutFn } from '@vueuse/core'
 import { onScopeDispose, watch } from 'vue'
-import { getJudge, lookForJudge, warmJudge } from '@/judge'
+import { getJudge, lookForJudge, restJudge, warmJudge } from '@/judge'
+import { keepRoster } from '@/stores/roster'
 import { useSession } from '@/stores/session'
 
 /** What browsers tell of the line, where they tell it. */
@@ -11,6 +13,8 @@ interface Line {
 const SLOW = ['slow-2g', '2g', '3g']
 /** Without a sign of idleness it begins after this (ms). */
 const LATER_MS = 4_000
+/** A page that nobody looks at for so long gives its memory back (ms). */
+const LONGEST_HIDDEN_MS = 600_000
 
 /** On a metered or slow line nobody is made to pay for it: then it is got by a press alone. */
 function isCheap(): boolean {
@@ -27,12 +31,16 @@ function whenIdle(work: () => void): () => void {
   return () => cancelIdleCallback(id)
 }
 
-/** Gets the rules onto the device of a person who examines, once the browser is idle; a newer version takes their place. */
+/**
+ * Gets the rules and the list of athletes onto the device of a person who examines, once the browser is idle; newer ones
+ * take their place.
+ */
 export function useJudgeOnDevice(): void {
   const session = useSession()
   let cancel: (() => void) | undefined
 
   async function prepare(): Promise<void> {
+    if (navigator.onLine) void keepRoster()
     if (!('caches' in window)) return
     const isHere = await lookForJudge()
     if (navigator.onLine && (isHere || isCheap())) await getJudge()
@@ -40,12 +48,15 @@ export function useJudgeOnDevice(): void {
   }
 
   watch(
-    () => session.user?.examines === true,
-    (examines) => {
+    () => (session.user?.examines === true ? `${session.user.id} ${session.user.team}` : null),
+    (examiner) => {
       cancel?.()
-      if (examines) cancel = whenIdle(() => void prepare())
+      if (examiner !== null) cancel = whenIdle(() => void prepare())
     },
     { immediate: true },
   )
+  const visibility = useDocumentVisibility()
+  const { start, stop } = useTimeoutFn(restJudge, LONGEST_HIDDEN_MS, { immediate: false })
+  watch(visibility, (now) => (now === 'hidden' ? start() : stop()))
   onScopeDispose(() => cancel?.())
 }

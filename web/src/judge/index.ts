@@ -115,9 +115,17 @@ export interface Beginning {
   ofTeam: string | null
 }
 
-/** The setting with which an examination begins, as the server would choose it; null where the core is not here. */
-export async function settingOf(begin: Beginning): Promise<string | null> {
-  return (await ask<{ setting: string }>('begin', { begin }))?.setting ?? null
+/** What the document of an examination begins with. */
+export interface Begins {
+  format: string
+  version: number
+  /** As the server would choose it. */
+  setting: string
+}
+
+/** Null where the core is not on this device. */
+export async function beginsWith(begin: Beginning): Promise<Begins | null> {
+  return (await ask<{ begins: Begins }>('begin', { begin }))?.begins ?? null
 }
 
 async function ask<T>(kind: Kind, question: object): Promise<T | null> {

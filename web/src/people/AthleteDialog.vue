@@ -2,11 +2,14 @@
 import { t } from '@/messages/people'
 import { required } from '@/ui/rules'
 import { computed, onMounted, reactive, ref, watch } from 'vue'
-import { ApiError, answerOf, api } from '@/api/client'
-import type { AthleteFacts, AthleteProfile, AthleteWithExaminations, Similar } from '@/contract/types'
-import { today } from '@/shared/dates'
+import { ApiError, Unreachable, answerOf, api } from '@/api/client'
+import type { AthleteFacts, AthleteProfile, AthleteSummary, AthleteWithExaminations, Similar } from '@/contract/types'
+import { lookForJudge } from '@/judge'
+import { today, yearsSince } from '@/shared/dates'
 import { TRANSLATIONS } from '@/shared/languages'
 import { useDoing } from '@/shared/useDoing'
+import { rosterHere } from '@/stores/roster'
+import { newId } from '@/sync'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiChoice from '@/ui/UiChoice.vue'
@@ -20,7 +23,12 @@ import UiText from '@/ui/UiText.vue'
 
 /** A new athlete in three fields, or what is known of one changed. */
 const props = defineProps<{ athlete?: AthleteWithExaminations; name?: string }>()
-const emit = defineEmits<{ close: []; saved: [athlete: AthleteWithExaminations] }>()
+const emit = defineEmits<{
+  close: []
+  saved: [athlete: AthleteWithExaminations]
+  /** The server is away: they are added when it is back, together with their first examination. */
+  kept: [athlete: AthleteSummary, facts: AthleteFacts]
+}>()
 
 const SEXES = [
   { id: 'female' as const, label: t('athleteDialog.female') },
@@ -101,10 +109,19 @@ async function save(isAnother = false): Promise<void> {
         : await answerOf(api.POST('/api/athletes', { body }))
       emit('saved', saved)
     } catch (error) {
+      if (error instanceof Unreachable && (await keepHere(body))) return
       if (!(error instanceof ApiError) || error.status !== 409) throw error
       similar.value = error.body.similar as Similar
     }
   })
+}
+
+/** Without the server a new athlete can be examined where this device judges by itself. */
+async function keepHere(body: AthleteFacts): Promise<boolean> {
+  if (props.athlete || !(await lookForJudge())) return false
+  const { name, bornOn, squad, number = null } = body
+  emit('kept', { id: newId(), name, squad, number, age: yearsSince(bornOn) }, body)
+  return true
 }
 
 function again<T>(value: T, picked: T): T | null {
@@ -112,7 +129,9 @@ function again<T>(value: T, picked: T): T | null {
 }
 
 onMounted(async () => {
-  squads.value = await answerOf(api.GET('/api/squads')).catch(() => [])
+  squads.value = await answerOf(api.GET('/api/squads')).catch(async () => [
+    ...new Set((await rosterHere(''))?.map(({ squad }) => squad)),
+  ])
 })
 </script>
 

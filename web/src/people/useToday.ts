@@ -1,14 +1,17 @@
 import { refDebounced } from '@vueuse/core'
 import { onMounted, ref, watch } from 'vue'
-import { answerOf, api } from '@/api/client'
+import { Unreachable, answerOf, api } from '@/api/client'
 import type { Today } from '@/contract/types'
 import { useNewest } from '@/shared/useNewest'
-import { readThrough, useRetry } from '@/sync'
+import { rosterHere } from '@/stores/roster'
+import { type Read, readThrough, shelved, useRetry } from '@/sync'
 import { t } from '@/messages/people'
 
 const TYPING_MS = 150
 /** So many unfinished examinations are told at most, where all are asked for. */
 const MOST_UNFINISHED = 1000
+/** Of athletes whom this device lists by itself. */
+const A_PAGE = 60
 
 export type TodayReturn = ReturnType<typeof useToday>
 
@@ -47,7 +50,7 @@ export function useToday() {
     // The list as it stands at the beginning is kept; a search needs the server.
     const isPlain = query.search === '' && !query.lacking && query.page === 1 && query.unfinished === undefined
     await ask(
-      async () => (isPlain ? await readThrough('today', fetchList) : { value: await fetchList(), keptAt: null }),
+      () => withoutServer(isPlain, fetchList),
       ({ value, keptAt: at }) => {
         today.value = kept === null ? value : withAthletesOf(kept, value)
         listsLacking.value = query.lacking !== undefined
@@ -56,6 +59,27 @@ export function useToday() {
         else retry.later()
       },
     )
+  }
+
+  /** While the server is away the lists are those that this device saw last, and the athletes those that it keeps. */
+  async function withoutServer(isPlain: boolean, fetchList: () => Promise<Today>): Promise<Read<Today>> {
+    const own = async (): Promise<Read<Today>> =>
+      isPlain ? await readThrough('today', fetchList) : { value: await fetchList(), keptAt: null }
+    const asked = await own().catch(async (error: unknown) => {
+      const kept = error instanceof Unreachable ? await shelved<Today>('today') : null
+      if (kept === null) throw error
+      return { value: kept.value, keptAt: kept.at }
+    })
+    return asked.keptAt === null ? asked : { ...asked, value: await withRoster(asked.value) }
+  }
+
+  async function withRoster(kept: Today): Promise<Today> {
+    const found = await rosterHere(typed.value)
+    if (found === null) return kept
+    const pages = Math.max(1, Math.ceil(found.length / A_PAGE))
+    const at = Math.min(page.value, pages)
+    const athletes = found.slice((at - 1) * A_PAGE, at * A_PAGE)
+    return { ...kept, athletes, total: found.length, page: at, pages }
   }
 
   function showAllUnfinished(): void {

@@ -60,6 +60,12 @@ export function daysSince(day: string): number {
   return Math.round((Date.parse(today()) - Date.parse(dayOf(day))) / DAY_MS)
 }
 
+/** Whole years from a day (YYYY-MM-DD) until today. */
+export function yearsSince(born: string): number {
+  const [now, then] = [today(), born]
+  return Number(now.slice(0, 4)) - Number(then.slice(0, 4)) - (now.slice(5) < then.slice(5) ? 1 : 0)
+}
+
 /** A time of these days, to the minute. */
 export function moment(iso: string): string {
   return written(iso, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })

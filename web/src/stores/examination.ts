@@ -5,16 +5,21 @@ import { type ApiError, answerOf, api } from '@/api/client'
 import { partOf, recordKey } from '@/contract/part'
 import type { Payload, Saved, Side } from '@/contract/types'
 import {
+  type Begun,
+  type Read,
   type RetryReturn,
   type SaveQueueReturn,
   type SaveState,
   type Waiting,
+  beginsHere,
+  discardDesks,
   examinationName,
   merge,
   readThrough,
   refusedAs,
   same,
   shelve,
+  shelved,
   takeUp,
   thisTab,
   tidyShelf,
@@ -63,17 +68,20 @@ export const useExamination = defineStore('examination', () => {
     return state === 'saved' && keptAt.value !== null ? 'offline' : state
   })
   const isAway = computed(() => AWAY.includes(queue.value?.state.value ?? 'saved') || !isOnline.value)
+  /** The examination itself, while only this device has it. */
+  const begun = computed(() => queue.value?.begun.value ?? null)
   const waitingFor = computed(() => new Set(queue.value?.waiting.value.map((item) => item.part)))
   /** How many entries were made since it was opened. */
   const entries = ref(0)
-  /** The server does not have everything yet. */
-  const isWaiting = computed(() => (queue.value?.waiting.value.length ?? 0) > 0)
+  /** How many entries the server does not have yet; that the examination began here is one. */
+  const waitingCount = computed(() => (queue.value?.waiting.value.length ?? 0) + (begun.value === null ? 0 : 1))
+  const isWaiting = computed(() => waitingCount.value > 0)
   /** Something entered has been judged neither by the server nor on this device. */
   const isAhead = computed(() => isWaiting.value && verdict.here?.upTo !== entries.value)
   const problems = computed(() => queue.value?.refused.value ?? [])
 
   async function open(id: string): Promise<void> {
-    const [{ value, keptAt: at }, tab] = await Promise.all([readThrough(examinationName(id), () => ask(id)), thisTab()])
+    const [{ value, keptAt: at }, tab] = await Promise.all([look(id), thisTab()])
     close()
     scope = effectScope(true)
     const taken = await takeUp(id, tab)
@@ -96,6 +104,12 @@ export const useExamination = defineStore('examination', () => {
     // What waits is judged before it is shown, so that a reload leads to where the person was.
     if (at !== null && isWaiting.value && device) await Promise.race([device.judgeNow(), waited(LONGEST_OPENING_MS)])
     void tidyShelf()
+  }
+
+  /** What only this device has is not asked of the server. */
+  async function look(id: string): Promise<Read<KeptExamination>> {
+    const own = (await beginsHere(id)) ? await shelved<KeptExamination>(examinationName(id)) : null
+    return own === null ? readThrough(examinationName(id), () => ask(id)) : { value: own.value, keptAt: own.at }
   }
 
   function isOpen(id: string): boolean {
@@ -236,6 +250,20 @@ export const useExamination = defineStore('examination', () => {
     }
   }
 
+  /** After the server would not take the examination as it was begun here: what the person decided about it. */
+  function beginAnew(decided: Begun): void {
+    queue.value?.beginAnew(decided)
+  }
+
+  /** Lets go of the examination on screen, which only this device has; nothing brings it back. */
+  async function discard(): Promise<void> {
+    const id = opened.head?.id
+    if (id === undefined || begun.value === null) return
+    await queue.value?.settled()
+    close()
+    await discardDesks(id)
+  }
+
   /** Takes the last entry back; tells which part it was. */
   function undo(): string | null {
     const last = undoable.takeLast()
@@ -324,6 +352,10 @@ export const useExamination = defineStore('examination', () => {
     saveState,
     isAhead,
     isWaiting,
+    waitingCount,
+    begun,
+    beginAnew,
+    discard,
     waitingFor,
     asDocument,
     isOpen,

@@ -1,4 +1,5 @@
 import type { Payload } from '@/contract/types'
+import type { Begun } from './begun'
 import { isTabOpen } from './tab'
 import { vault } from './vault'
 
@@ -33,6 +34,8 @@ export interface Refused {
 
 /** What one tab still has to send, or to settle, for one examination. */
 export interface Desk {
+  /** The examination itself, where the server does not have it yet. */
+  begun: Begun | null
   waiting: Waiting[]
   refused: Refused[]
   /** Checks and notes that came before their measure, by part; the server takes them together with it. */
@@ -40,11 +43,16 @@ export interface Desk {
 }
 
 export function emptyDesk(): Desk {
-  return { waiting: [], refused: [], drafts: {} }
+  return { begun: null, waiting: [], refused: [], drafts: {} }
 }
 
 function isEmpty(desk: Desk): boolean {
-  return desk.waiting.length === 0 && desk.refused.length === 0 && Object.keys(desk.drafts).length === 0
+  return (
+    desk.begun === null &&
+    desk.waiting.length === 0 &&
+    desk.refused.length === 0 &&
+    Object.keys(desk.drafts).length === 0
+  )
 }
 
 const PREFIX = 'desk/'
@@ -86,6 +94,7 @@ export async function takeUp(examination: string, tab: string): Promise<Desk> {
     const first = desk.tab === tab
     taken.waiting[first ? 'push' : 'unshift'](...left.waiting)
     taken.refused.push(...left.refused)
+    taken.begun ??= left.begun
     Object.assign(taken.drafts, left.drafts)
     adopted ||= !first
   }
@@ -96,7 +105,18 @@ export async function takeUp(examination: string, tab: string): Promise<Desk> {
   return taken
 }
 
-/** How many entries wait for one examination. */
+/** Whether an examination began on this device and is not with the server yet. */
+export async function beginsHere(examination: string): Promise<boolean> {
+  for (const { name } of await desks(`${examination}/`)) if ((await read(name)).begun !== null) return true
+  return false
+}
+
+/** Lets go of everything that this device holds for one examination; nothing brings it back. */
+export async function discardDesks(examination: string): Promise<void> {
+  for (const { name } of await desks(`${examination}/`)) await vault()?.remove(name)
+}
+
+/** How many entries wait for one examination; that it began here is one. */
 export interface Unsent {
   examination: string
   count: number
@@ -106,8 +126,8 @@ export interface Unsent {
 export async function unsent(): Promise<Unsent[]> {
   const counts = new Map<string, number>()
   for (const desk of await desks()) {
-    const { waiting, refused } = await read(desk.name)
-    const count = waiting.length + refused.length
+    const { begun, waiting, refused } = await read(desk.name)
+    const count = (begun === null ? 0 : 1) + waiting.length + refused.length
     if (count > 0) counts.set(desk.examination, (counts.get(desk.examination) ?? 0) + count)
   }
   return [...counts].map(([examination, count]) => ({ examination, count }))

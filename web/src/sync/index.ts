@@ -1,11 +1,16 @@
 /** The one door to what is kept on the device and sent from it. */
+export { type Begun, newId } from './begun'
 export {
   type Desk,
   type Refused,
   type StoredPart,
   type Unsent,
   type Waiting,
+  beginsHere,
+  discardDesks,
   discardUnsent,
+  emptyDesk,
+  keep,
   takeUp,
   unsent,
 } from './desk'

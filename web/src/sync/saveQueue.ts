@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { partOf } from '@/contract/part'
 import { ApiError, Unreachable, answerOf, api } from '@/api/client'
 import type { Payload, Saved } from '@/contract/types'
+import { type Begun, begunRefusal, sendBegun } from './begun'
 import { type Desk, type Refused, type StoredPart, type Waiting, keep } from './desk'
 import { useRetry } from './retry'
 import { t } from '@/messages/sync'
@@ -72,7 +73,12 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
   const state = computed<SaveState>(
     () =>
       (away.value === null ? null : !isKept.value ? 'unkept' : writing.value > 0 ? 'saving' : away.value) ??
-      (desk.value.waiting.length > 0 ? 'saving' : desk.value.refused.length > 0 ? 'refused' : 'saved'),
+      (desk.value.begun?.refused ? 'refused' : null) ??
+      (desk.value.waiting.length > 0 || desk.value.begun !== null
+        ? 'saving'
+        : desk.value.refused.length > 0
+          ? 'refused'
+          : 'saved'),
   )
 
   function add(part: string, payload: Payload | null): void {
@@ -85,8 +91,33 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
   async function send(): Promise<void> {
     if (sending.value) return
     sending.value = true
-    while (desk.value.waiting[0] && (await sendOne(desk.value.waiting[0])));
+    const hasBegun = desk.value.begun === null || (await begin(desk.value.begun))
+    if (hasBegun) while (desk.value.waiting[0] && (await sendOne(desk.value.waiting[0])));
     sending.value = false
+  }
+
+  /** False while the server does not have the examination itself: nothing of it goes before that. */
+  async function begin(begun: Begun): Promise<boolean> {
+    if (begun.refused !== null) return false
+    try {
+      await sendBegun(begun)
+      desk.value.begun = null
+    } catch (error) {
+      if (isAwayBy(error)) return false
+      desk.value.begun = { ...begun, refused: begunRefusal(error) }
+    }
+    away.value = null
+    retry.done()
+    return desk.value.begun === null
+  }
+
+  /** The server is away, or wants a new log-in: then it is tried again later. */
+  function isAwayBy(error: unknown): boolean {
+    const isOut = error instanceof ApiError && error.status === UNAUTHENTICATED
+    if (!isOut && !(error instanceof Unreachable)) return false
+    away.value = isOut ? 'login' : 'kept'
+    retry.later()
+    return true
   }
 
   /** False when the server is away, or wants a new log-in: then it is tried again later. */
@@ -103,11 +134,8 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
           item,
           new ApiError(0, { path: item.part, reason: t('saveQueue.theServerFailedOnItThree') }, {}),
         )
-      else if (error instanceof Unreachable || (error instanceof ApiError && error.status === UNAUTHENTICATED)) {
-        away.value = error instanceof Unreachable ? 'kept' : 'login'
-        retry.later()
-        return false
-      } else
+      else if (isAwayBy(error)) return false
+      else
         handlers.refused(
           item,
           error instanceof ApiError ? error : new ApiError(0, { path: item.part, reason: String(error) }, {}),
@@ -157,6 +185,12 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
         )
   }
 
+  /** With what the person decided about it. */
+  function beginAnew(begun: Begun): void {
+    desk.value.begun = { ...begun, refused: null }
+    void send()
+  }
+
   function keepRefused(refused: Refused): void {
     desk.value.refused = [...desk.value.refused.filter((other) => other.part !== refused.part), refused]
   }
@@ -180,6 +214,8 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
     state,
     /** Until all that was entered is kept, or known not to be. */
     settled: () => keeping,
+    begun: computed(() => desk.value.begun),
+    beginAnew,
     waiting: computed(() => desk.value.waiting),
     refused: computed(() => desk.value.refused),
     add,

@@ -10,6 +10,7 @@ import KeysDialog from '@/bench/keys/KeysDialog.vue'
 import LeadingStrip from '@/bench/LeadingStrip.vue'
 import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import MeaningStrip from '@/bench/MeaningStrip.vue'
+import BegunBar from '@/bench/BegunBar.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import RouteRail from '@/bench/RouteRail.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
@@ -184,6 +185,7 @@ watch(place, async () => {
     </UiSheet>
     <RouteRail v-else class="rail" :place="place" @go="go" />
     <main ref="middle" class="middle">
+      <BegunBar />
       <ProblemsBar @go="goToPart" />
       <SafetyLines v-if="place.kind !== 'gate'" class="alarm" :lines="alarms">
         <UiButton v-if="emergency" :to="{ name: 'emergency', params: { id } }">

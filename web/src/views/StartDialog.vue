@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
-import type { AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/contract/types'
+import type { AthleteFacts, AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/contract/types'
 import { t } from '@/messages/today'
 import { dayAndMonth, daysSince } from '@/shared/dates'
 import UiButton from '@/ui/UiButton.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiDialog from '@/ui/UiDialog.vue'
 import { refusedFigure } from '@/figures/refusedFigures'
+import { begin } from '@/stores/begin'
 import { useCatalogue } from '@/stores/catalogue'
+import { newId } from '@/sync'
 import UiNumber from '@/ui/UiNumber.vue'
 import UiSelect from '@/ui/UiSelect.vue'
 import UiChoice from '@/ui/UiChoice.vue'
@@ -17,6 +19,8 @@ import { capital, kneeOf } from '@/shared/words'
 const props = withDefaults(
   defineProps<{
     athlete: AthleteSummary
+    /** Of an athlete who was added on this device while the server was away. */
+    added?: AthleteFacts
     /** The route that stands chosen at first. */
     on?: Itinerary['id']
   }>(),
@@ -46,6 +50,8 @@ const routes = computed(() =>
 )
 const problem = ref('')
 const busy = ref(false)
+/** Pressed again after a refusal, it is the same examination. */
+const begun = { id: newId(), at: new Date().toISOString() }
 
 const examinations = ref<ExaminationSummary[]>([])
 
@@ -87,16 +93,12 @@ async function start(side: Side): Promise<void> {
   busy.value = true
   try {
     const daysSinceInjury = isBaseline.value ? null : exactDays.value
-    const body = { hurtSide: side, daysSinceInjury, route: route.value }
-    emit(
-      'started',
-      (
-        await answerOf(
-          api.POST('/api/athletes/{athlete}/examinations', { params: { path: { athlete: props.athlete.id } }, body }),
-        )
-      ).id,
-      route.value,
-    )
+    await begin({
+      athlete: props.athlete,
+      added: props.added ?? null,
+      start: { ...begun, hurtSide: side, daysSinceInjury, route: route.value },
+    })
+    emit('started', begun.id, route.value)
   } catch (error) {
     problem.value = error instanceof Error ? error.message : t('startDialog.theExaminationCouldNotBeStarted')
     busy.value = false
@@ -163,6 +165,9 @@ async function start(side: Side): Promise<void> {
         </UiButton>
       </div>
     </fieldset>
+    <p v-if="added" class="quiet-text" role="status">
+      {{ t('startDialog.addedWithTheExamination', { name: athlete.name }) }}
+    </p>
     <UiAlert v-if="problem" :say="problem" />
   </UiDialog>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import BegunBar from '@/bench/BegunBar.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
@@ -107,6 +108,7 @@ function print(): void {
       </nav>
     </header>
     <LaterWords v-if="signed || opened.head.supersedes" @added="examination.open(id)" />
+    <BegunBar />
     <ProblemsBar @go="$router.push({ name: 'bench', params: { id } })" />
     <UnjudgedNotice :older="t('summaryView.theAssessmentBelowDoesNotInclude')" />
     <SafetyLines :lines="assessment.safety.lines" />

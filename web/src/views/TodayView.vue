@@ -2,9 +2,10 @@
 import { onKeyStroke } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
-import type { AthleteSummary, Itinerary, Task } from '@/contract/types'
+import type { AthleteFacts, AthleteSummary, Itinerary, Task } from '@/contract/types'
 import ServerNotice from '@/frame/ServerNotice.vue'
 import TopBar from '@/frame/TopBar.vue'
+import { keeping } from '@/judge'
 import { t } from '@/messages/today'
 import ArchivedList from '@/people/ArchivedList.vue'
 import CaseList from '@/people/CaseList.vue'
@@ -34,6 +35,8 @@ const { exportTable, problem: exportProblem } = useTableExport()
 const finder = useTemplateRef<HTMLInputElement>('finder')
 const adding = ref(false)
 const starting = ref<AthleteSummary | null>(null)
+/** Of an athlete who was added while the server was away. */
+const addedHere = ref<AthleteFacts | undefined>()
 
 const keepsLists = computed(() => session.user?.answers === true)
 const lists = computed(() => [
@@ -63,12 +66,23 @@ function added(athlete: AthleteSummary): void {
   adding.value = false
   search.value = ''
   void load()
+  examine(athlete)
+}
+
+function kept(athlete: AthleteSummary, facts: AthleteFacts): void {
+  adding.value = false
+  search.value = ''
+  examine(athlete, facts)
+}
+
+function examine(athlete: AthleteSummary, added?: AthleteFacts): void {
   starting.value = athlete
+  addedHere.value = added
 }
 
 /** The knee that a plan asked to see again: who it is, and the route for it, are chosen already. */
 function lookAgain(task: Task): void {
-  if (task.athlete) starting.value = task.athlete
+  if (task.athlete) examine(task.athlete)
 }
 
 async function begin(id: string, route: Itinerary['id']): Promise<void> {
@@ -106,7 +120,11 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
       </UiAlert>
       <UiWaiting v-else-if="!today" :label="t('todayView.loadingTheList')" />
       <p v-else-if="keptAt" class="quiet-text as-of" role="status">
-        {{ t('todayView.offlineTheListOfYouCan', { keptAt: moment(keptAt) }) }}
+        {{
+          keeping === 'ready'
+            ? t('todayView.offlineAndExamine', { keptAt: moment(keptAt) })
+            : t('todayView.offlineTheListOfYouCan', { keptAt: moment(keptAt) })
+        }}
       </p>
       <UiEmpty
         v-else-if="today.unfinished.length === 0"
@@ -146,7 +164,7 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
           {{ typed === '' ? t('todayView.addFirstAthlete') : t('todayView.add', { typed }) }}
         </UiButton>
       </UiEmpty>
-      <SquadList :athletes="today?.athletes ?? []" @examine="(athlete) => (starting = athlete)" />
+      <SquadList :athletes="today?.athletes ?? []" @examine="(athlete) => examine(athlete)" />
       <p v-if="keepsLists && today && typed === '' && !lacking" class="lists">
         <UiButton kind="quiet" to="/athletes">{{ t('todayView.importAList') }}</UiButton>
         <template v-if="session.user?.leads">
@@ -165,10 +183,11 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
       />
     </section>
   </main>
-  <AthleteDialog v-if="adding" :name="typed" @close="adding = false" @saved="added" />
+  <AthleteDialog v-if="adding" :name="typed" @close="adding = false" @saved="added" @kept="kept" />
   <StartDialog
     v-if="starting"
     :athlete="starting"
+    :added="addedHere"
     :on="lacking ? 'baseline' : undefined"
     @close="starting = null"
     @started="begin"

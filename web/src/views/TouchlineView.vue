@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import ManoeuvrePanel from '@/bench/ManoeuvrePanel.vue'
 import PlayVerdict from '@/bench/PlayVerdict.vue'
+import BegunBar from '@/bench/BegunBar.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
@@ -111,6 +112,7 @@ watch(step, () => {
       </div>
     </header>
     <main ref="body" tabindex="-1">
+      <BegunBar />
       <ProblemsBar @go="goToPart" />
       <SafetyLines :lines="urgent" />
       <UnjudgedNotice v-if="step !== 'answer'" />

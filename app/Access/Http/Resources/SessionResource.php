@@ -49,6 +49,10 @@ final class SessionResource extends JsonResource
                     'id' => $one->team_id, 'name' => $one->team->name, 'here' => $one->id === $user->membership_id,
                 ])->all(),
                 'secondFactor' => SecondFactor::isOn($user),
+                'begins' => [
+                    'setting' => $user->present()->team->settings->setting?->value,
+                    'schools' => (object) $user->present()->team->settings->schools,
+                ],
                 'sharesPages' => $user->present()->team->settings->sharesPages,
                 'seasons' => array_map(static fn (Season $one): array => [
                     'squad' => $one->squad, 'words' => $one->words($days->today(), $days->order),

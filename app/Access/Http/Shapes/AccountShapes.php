@@ -12,6 +12,7 @@ use App\Platform\Server\Room;
 use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
+use GrayCompass\Document\Shape\MapOf;
 use GrayCompass\Document\Shape\Moment;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\OrNull;
@@ -82,6 +83,13 @@ final class AccountShapes
                     'secondFactor' => new Noted(new YesNo, 'whether it is on'),
                     'timeZone' => new Noted(Text::free(), 'in which the days of the team begin, of the IANA database'),
                     'dateOrder' => new Noted(Word::of(DateOrder::class), 'in which the team writes and types dates'),
+                    'begins' => new Noted(
+                        new Fields([
+                            'setting' => new OrNull(Text::free()),
+                            'schools' => new MapOf(Text::free()),
+                        ]),
+                        'with what the examinations of the team begin, for a device that starts one offline',
+                    ),
                     'sharesPages' => new Noted(new YesNo, 'whether athletes may be given a page that opens without log-in'),
                     'seasons' => new Noted(
                         new Items(

@@ -38,7 +38,7 @@ final readonly class HistoryController
      */
     public function store(AthleteRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        $athlete = $this->roster->add($user->teamId(), $request->facts(), $request->isAnother());
+        $athlete = $this->roster->add($user->teamId(), $request->facts(), $request->isAnother(), $request->id());
 
         return $this->history($athlete, $user)->response()->setStatusCode(201);
     }

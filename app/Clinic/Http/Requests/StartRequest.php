@@ -7,6 +7,7 @@ namespace App\Clinic\Http\Requests;
 use App\Clinic\Examinations\Start;
 use App\Clinic\Http\Shapes\ExaminationShapes;
 use App\Platform\Http\ShapedRequest;
+use Carbon\CarbonImmutable;
 use GrayCompass\Core\Examination\Routes;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Setting;
@@ -37,6 +38,8 @@ final class StartRequest extends ShapedRequest
             $this->input('daysSinceInjury') === null ? null : max(0, $this->integer('daysSinceInjury')),
             self::routes()->get($this->string('route')->toString()),
             $this->enum('setting', Setting::class),
+            $this->filled('id') ? $this->string('id')->toString() : null,
+            $this->filled('at') ? CarbonImmutable::parse($this->string('at')->toString()) : null,
         );
     }
 

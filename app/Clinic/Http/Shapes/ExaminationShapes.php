@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clinic\Http\Shapes;
 
 use App\Clinic\Values\ExaminationStatus;
+use App\Platform\Http\Shapes\IdShapes;
 use GrayCompass\Core\Knee\Setting;
 use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Sentences\Language;
@@ -32,6 +33,8 @@ final class ExaminationShapes
             'route' => new Noted(Text::upTo(60), 'id of a route of the catalogue'),
         ], [
             'setting' => new Noted(new OrNull(Word::of(Setting::class)), 'null: the one that follows from days, age and route'),
+            'id' => IdShapes::chosen(),
+            'at' => new Noted(new OrNull(new Moment), 'when it was begun on a device that was offline; null: now'),
         ], strict: true));
     }
 

@@ -8,6 +8,7 @@ use App\Club\Athletes\Roster;
 use App\Club\Http\Resources\AthleteResource;
 use App\Club\Models\Athlete;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 
@@ -31,6 +32,15 @@ final readonly class AthleteController
         $this->roster->restore($archived);
 
         return response()->noContent();
+    }
+
+    /** Everyone of the team, with the birth dates by which they are told apart offline. */
+    public function index(Request $request): JsonResponse
+    {
+        return response()->json($this->roster->all()->map(static fn (Athlete $athlete): array => [
+            ...AthleteResource::make($athlete)->resolve($request),
+            'bornOn' => $athlete->born_on->toDateString(),
+        ])->all());
     }
 
     /** Who was put away, latest first. */

@@ -35,6 +35,12 @@ final class AthleteRequest extends ShapedRequest
         );
     }
 
+    /** Chosen by a device that added them offline. */
+    public function id(): ?string
+    {
+        return $this->filled('id') ? $this->string('id')->toString() : null;
+    }
+
     /** Someone looked at those much like them: it is another athlete. */
     public function isAnother(): bool
     {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Club\Http\Shapes;
 
 use App\Club\Values\AthleteShape;
+use App\Platform\Http\Shapes\IdShapes;
 use App\Platform\Http\Shapes\RefusalShapes;
+use GrayCompass\Document\Shape\Day;
 use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
@@ -26,7 +28,20 @@ final class AthleteShapes
     public static function athleteFacts(): Definition
     {
         return new Definition('AthleteFacts', AthleteShape::facts([
+            'id' => IdShapes::chosen(),
             'isAnother' => new Noted(new YesNo, 'checked: another athlete than the similar ones'),
+        ]));
+    }
+
+    public static function listedAthlete(): Definition
+    {
+        return new Definition('ListedAthlete', new Fields([
+            'id' => Text::free(),
+            'name' => Text::free(),
+            'number' => new OrNull(Text::free()),
+            'squad' => Text::free(),
+            'age' => Number::anyWhole(),
+            'bornOn' => new Day,
         ]));
     }
 
