@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto'
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import ProblemsBar from '@/bench/ProblemsBar.vue'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import { useUnjudged } from '@/bench/useUnjudged'
 import type { Examination } from '@/contract/types'
@@ -206,4 +207,29 @@ test('logging out without the server closes this device at once, and the session
   await useSession().look()
   expect(asked.map(({ path }) => path)).toEqual(['/api/logout', '/api/me'])
   expect(localStorage.length).toBe(0)
+})
+
+test('what a hold stopped is recorded anyway for a reason, all of it by one press', async () => {
+  const store = useExamination()
+  server({ status: 200, body: examination(10, 4) })
+  await store.open('01A')
+  const hold = { rule: 'fracture', kind: 'line', mayOverride: true, correctable: false }
+  const stopped = { status: 422, body: { error: { path: '', reason: 'withheld by the safety check' }, hold } }
+  server(stopped)
+  store.saveRecord('lachman', 'right', { grade: 1 })
+  store.saveRecord('lachman', 'left', { normal: true })
+  await vi.waitFor(() => expect(store.problems).toHaveLength(2))
+  const bar = mount(ProblemsBar)
+  expect(bar.findAll('section')).toHaveLength(1)
+  const asked = server(saved('lachman:right', 1), saved('lachman:left', 1))
+  await bar.find('input').setValue('asked for by the surgeon')
+  await bar.find('form').trigger('submit')
+  await vi.waitFor(() => expect(store.saveState).toBe('saved'))
+  expect([asked.map(({ body }) => body.payload), store.problems]).toEqual([
+    [
+      { grade: 1, override: 'asked for by the surgeon' },
+      { normal: true, override: 'asked for by the surgeon' },
+    ],
+    [],
+  ])
 })

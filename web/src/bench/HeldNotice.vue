@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
 import { t } from '@/messages/bench'
 import { useCatalogue } from '@/stores/catalogue'
+import OverrideReason from './OverrideReason.vue'
 import type { Held } from './useHold'
 import UiButton from '@/ui/UiButton.vue'
 
@@ -9,10 +9,6 @@ import UiButton from '@/ui/UiButton.vue'
 defineProps<{ hold: Held; recorded: boolean }>()
 const emit = defineEmits<{ override: [reason: string]; takeBack: [] }>()
 const catalogue = useCatalogue()
-const LEAST_REASON = 3
-const MOST_REASON = 200
-const reason = ref('')
-const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
 </script>
 
 <template>
@@ -41,13 +37,12 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
           {{ hold.line.say }}
         </p>
       </template>
-      <form v-if="hold.mayOverride" @submit.prevent="enough && emit('override', reason.trim())">
-        <label class="field">
-          <span>{{ t('heldNotice.toDoItAnywayGiveThe') }}</span>
-          <input v-model="reason" type="text" :minlength="LEAST_REASON" :maxlength="MOST_REASON" />
-        </label>
-        <UiButton submit :disabled="!enough">{{ t('heldNotice.overrideWithThisReason') }}</UiButton>
-      </form>
+      <OverrideReason
+        v-if="hold.mayOverride"
+        :ask="t('heldNotice.toDoItAnywayGiveThe')"
+        :press="t('heldNotice.overrideWithThisReason')"
+        @given="(reason) => emit('override', reason)"
+      />
       <UiButton v-if="recorded" class="back" @click="emit('takeBack')">
         {{ t('heldNotice.deleteTheRecordedFinding') }}
       </UiButton>
@@ -63,17 +58,7 @@ const enough = computed(() => reason.value.trim().length >= LEAST_REASON)
   border: 2px solid var(--ink);
   border-radius: var(--radius);
 }
-form,
 .back {
   justify-self: start;
-}
-form {
-  display: grid;
-  gap: 10px;
-  justify-items: start;
-  margin-top: 6px;
-}
-.field {
-  width: 100%;
 }
 </style>

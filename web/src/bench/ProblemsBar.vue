@@ -11,6 +11,7 @@ import { useCatalogue } from '@/stores/catalogue'
 import { useExamination } from '@/stores/examination'
 import { same } from '@/sync'
 import UiButton from '@/ui/UiButton.vue'
+import OverrideReason from './OverrideReason.vue'
 
 /** What could not be saved as it is, with both versions side by side until the person chooses. */
 const emit = defineEmits<{ go: [part: string] }>()
@@ -38,7 +39,7 @@ function title(key: string): string {
 const groups = computed(() => {
   const found = new Map<string, Refused[]>()
   for (const problem of examination.problems) {
-    const key = problem.newer ? problem.part : `${problem.held} ${reasonOf(problem)}`
+    const key = problem.newer ? problem.part : `${problem.held} ${problem.mayOverride} ${reasonOf(problem)}`
     found.set(key, [...(found.get(key) ?? []), problem])
   }
   return [...found.entries()].map(([key, problems]) => ({ key, problems, first: problems[0]! }))
@@ -49,6 +50,13 @@ function reasonOf({ part, reason }: Refused): string {
   const of = partOf(part)
   const name = of.kind === 'record' ? catalogue.nameOf(of.manoeuvre) : SECTIONS[of.name]
   return reason.startsWith(name) ? t('problemsBar.itAndReason', { reason: reason.slice(name.length) }) : capital(reason)
+}
+
+function recordAnyway(problems: readonly Refused[], reason: string): void {
+  examination.recordAnyway(
+    problems.map(({ part }) => part),
+    reason,
+  )
 }
 
 function settleAll(problems: readonly Refused[], keepMine: boolean): void {
@@ -133,6 +141,12 @@ function spoken(value: Value | object): string {
           <UiButton kind="quiet" @click="emit('go', part)">{{ title(part) }}</UiButton>
         </li>
       </ul>
+      <OverrideReason
+        v-if="problem.mayOverride"
+        :ask="t('problemsBar.toRecordAnywayGiveTheReason', { n: problems.length })"
+        :press="t('problemsBar.recordAnyway', { n: problems.length })"
+        @given="(reason) => recordAnyway(problems, reason)"
+      />
       <p class="choose">
         <UiButton v-if="problems.length === 1" @click="emit('go', problem.part)">
           {{ t('problemsBar.openEntry') }}

@@ -1,6 +1,7 @@
 import { useDocumentVisibility, useTimeoutFn } from '@vueuse/core'
 import { onScopeDispose, watch } from 'vue'
 import { getJudge, lookForJudge, restJudge, warmJudge } from '@/judge'
+import { useCatalogue } from '@/stores/catalogue'
 import { keepRoster } from '@/stores/roster'
 import { useSession } from '@/stores/session'
 
@@ -32,19 +33,22 @@ function whenIdle(work: () => void): () => void {
 }
 
 /**
- * Gets the rules and the list of athletes onto the device of a person who examines, once the browser is idle; newer ones
- * take their place.
+ * Gets onto the device of a person who examines, once the browser is idle, what an examination without the server needs:
+ * the rules, the list of athletes, and the catalogue. Newer ones take their place.
  */
 export function useJudgeOnDevice(): void {
   const session = useSession()
+  const catalogue = useCatalogue()
   let cancel: (() => void) | undefined
 
   async function prepare(): Promise<void> {
-    if (navigator.onLine) void keepRoster()
     if (!('caches' in window)) return
     const isHere = await lookForJudge()
-    if (navigator.onLine && (isHere || isCheap())) await getJudge()
-    else if (!navigator.onLine) await warmJudge()
+    if (!navigator.onLine) return warmJudge()
+    if (!isHere && !isCheap()) return
+    await getJudge()
+    await keepRoster()
+    await catalogue.load().catch(() => undefined)
   }
 
   watch(

@@ -74,7 +74,7 @@ export const useExamination = defineStore('examination', () => {
   /** How many entries were made since it was opened. */
   const entries = ref(0)
   /** How many entries the server does not have yet; that the examination began here is one. */
-  const waitingCount = computed(() => (queue.value?.waiting.value.length ?? 0) + (begun.value === null ? 0 : 1))
+  const waitingCount = computed(() => waitingFor.value.size + (begun.value === null ? 0 : 1))
   const isWaiting = computed(() => waitingCount.value > 0)
   /** Something entered has been judged neither by the server nor on this device. */
   const isAhead = computed(() => isWaiting.value && verdict.here?.upTo !== entries.value)
@@ -282,6 +282,16 @@ export const useExamination = defineStore('examination', () => {
     else opened.show(part, opened.storedAs(part).payload)
   }
 
+  /** Records what a hold stopped, for a reason that stays with it. */
+  function recordAnyway(parts: readonly string[], reason: string): void {
+    for (const problem of problems.value.filter((one) => parts.includes(one.part) && one.mayOverride)) {
+      const part = partOf(problem.part)
+      if (part.kind !== 'record' || problem.mine === null) continue
+      override(part.manoeuvre, reason)
+      enter(problem.part, { ...problem.mine, override: reason })
+    }
+  }
+
   function remember(part: string): void {
     undoable.remember({ part, payload: opened.payload(part) })
   }
@@ -369,5 +379,6 @@ export const useExamination = defineStore('examination', () => {
     changeKnee,
     undo,
     settle,
+    recordAnyway,
   }
 })

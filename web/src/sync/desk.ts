@@ -30,6 +30,8 @@ export interface Refused {
   newer: StoredPart | null
   /** A hold stood against it: it is sent by itself once that is lifted. */
   held?: boolean
+  /** A reason lets it be recorded all the same. */
+  mayOverride?: boolean
 }
 
 /** What one tab still has to send, or to settle, for one examination. */

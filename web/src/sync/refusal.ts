@@ -1,4 +1,5 @@
 import type { ApiError } from '@/api/client'
+import type { Hold } from '@/contract/types'
 import type { Refused, StoredPart, Waiting } from './desk'
 
 export const NOTHING: StoredPart = { payload: null, version: 0 }
@@ -13,5 +14,6 @@ export function refusedAs({ part, payload }: Waiting, { status, body, fault }: A
     reason: fault.reason,
     newer: status === STALE ? ((body.newer as StoredPart | null | undefined) ?? NOTHING) : null,
     held: body.hold !== undefined,
+    mayOverride: (body.hold as Partial<Hold> | undefined)?.mayOverride === true,
   }
 }

@@ -101,6 +101,13 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
         <input ref="finder" v-model="search" data-skip type="search" :placeholder="t('todayView.nameNumberOrSquad')" />
       </label>
       <UiButton v-if="keepsLists" @click="add">{{ t('todayView.newAthlete') }}</UiButton>
+      <p v-if="keptAt" class="as-of" role="status">
+        {{
+          keeping === 'ready'
+            ? t('todayView.offlineAndExamine', { keptAt: moment(keptAt) })
+            : t('todayView.offlineTheListOfYouCan', { keptAt: moment(keptAt) })
+        }}
+      </p>
     </div>
     <section class="unfinished" aria-labelledby="unfinished">
       <template v-if="today && today.due.length > 0">
@@ -119,15 +126,8 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
         <UiButton @click="load">{{ t('todayView.tryAgain') }}</UiButton>
       </UiAlert>
       <UiWaiting v-else-if="!today" :label="t('todayView.loadingTheList')" />
-      <p v-else-if="keptAt" class="quiet-text as-of" role="status">
-        {{
-          keeping === 'ready'
-            ? t('todayView.offlineAndExamine', { keptAt: moment(keptAt) })
-            : t('todayView.offlineTheListOfYouCan', { keptAt: moment(keptAt) })
-        }}
-      </p>
       <UiEmpty
-        v-else-if="today.unfinished.length === 0"
+        v-else-if="today.unfinished.length === 0 && !keptAt"
         :say="
           today.total === 0 ? t('todayView.nothingIsUnfinished') : t('todayView.nothingIsUnfinishedChooseAnAthlete')
         "
@@ -210,6 +210,7 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
 }
 .find {
   display: flex;
+  flex-wrap: wrap;
   grid-area: find;
   gap: 10px;
   align-items: center;
@@ -243,7 +244,10 @@ async function begin(id: string, route: Itinerary['id']): Promise<void> {
   margin: 22px 0 10px;
 }
 .as-of {
-  margin-bottom: 10px;
+  flex: 1 0 100%;
+  padding: 8px 14px;
+  border: 2px dashed var(--ink);
+  border-radius: var(--radius);
 }
 .without {
   margin-bottom: 8px;
