@@ -57,6 +57,8 @@ export default defineConfig({
         navigateFallback: '/',
         navigateFallbackDenylist: [/^\/(api|build|health|page)(\/|$)/, /\.(svg|png)$/],
         cleanupOutdatedCaches: true,
+        // Of use from the first visit on: its dialogs too come from the device once the network is gone.
+        clientsClaim: true,
       },
     }),
   ],

@@ -1,16 +1,35 @@
-import type { Assessment } from '../../web/src/contract/types'
+import type { Assessment, Examination } from '../../web/src/contract/types'
 import { type Page, expect, test } from './reading'
-import { assessment, consent, logIn, select } from './person'
+import { assessment, consent, consentAndClearGate, goTo, logIn, select, startExamination } from './person'
 
-test.use({ judgeOnDevice: true, viewport: { width: 390, height: 800 }, hasTouch: true })
+test.use({ actionTimeout: 60_000, judgeOnDevice: true, viewport: { width: 390, height: 800 }, hasTouch: true })
 // The core is 13 MB of WebAssembly, which a busy machine takes its time to read.
 test.describe.configure({ timeout: 240_000 })
 
 const SLOWLY = { timeout: 60_000 }
 
-/** Until the judge is on this device, and has been started once. */
+/** Until the judge, the list of athletes and the catalogue are on this device. */
 async function ready(page: Page): Promise<void> {
   await page.waitForFunction(async () => (await (await caches.open('judge')).keys()).length >= 4, null, SLOWLY)
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null, null, SLOWLY)
+  await page.waitForFunction(keptNames, ['shelf/athletes', 'shelf/catalogue'], SLOWLY)
+}
+
+/** Whether the device keeps something under each of these names. */
+function keptNames(names: string[]): Promise<boolean> {
+  return new Promise((accept) => {
+    const opening = indexedDB.open('gray-compass')
+    opening.onerror = () => accept(false)
+    opening.onsuccess = () => {
+      const database = opening.result
+      if (!database.objectStoreNames.contains('sealed')) return accept(false)
+      const asked = database.transaction('sealed').objectStore('sealed').getAllKeys()
+      asked.onsuccess = () => {
+        database.close()
+        accept(names.every((name) => (asked.result as string[]).some((key) => key.endsWith(`/${name}`))))
+      }
+    }
+  })
 }
 
 async function startTouchline(page: Page, athlete: string): Promise<void> {
@@ -137,4 +156,156 @@ test('the page itself may not compile WebAssembly; the worker says the same as t
   }, document)
   const { weighing: _, ...judged } = here as Record<string, unknown>
   expect(rounded(judged as unknown as Assessment)).toEqual(rounded(told as Assessment))
+})
+
+/** Id of the examination on screen. */
+function examinationOn(page: Page): string {
+  return /examinations\/([\w-]+)/.exec(page.url())![1]!
+}
+
+test('an athlete of the list and a new one are examined without the server, and stored once it is back', async ({
+  page,
+}) => {
+  await logIn(page)
+  await ready(page)
+  await cut(page)
+  await page.getByRole('searchbox').fill('aldo')
+  await expect(page.getByText(/^Offline: the list of/)).toBeVisible()
+  await page.getByRole('button', { name: 'Examine Mirre Aldous' }).tap()
+  await select(page, 'Which route?', 'Touchline: can they go on?')
+  await page.getByRole('button', { name: 'right knee hurt' }).tap()
+  await expect(page.getByRole('heading', { level: 1, name: 'Ask' })).toBeVisible(SLOWLY)
+  await expect(page.getByText('Started on this device.')).toBeVisible()
+  const listed = examinationOn(page)
+  await consent(page)
+  await page.getByRole('button', { name: 'Next', exact: true }).tap()
+  await page
+    .getByRole('radiogroup', { name: /pulse|feeling/i })
+    .getByRole('radio', { name: 'yes' })
+    .tap()
+  await expect(page.getByText('Judged on this device. 3 entries wait for the server.')).toBeVisible(SLOWLY)
+  await expect(page.getByText(/Emergency/).first()).toBeVisible()
+  await page.reload()
+  await expect(page.getByText(/Emergency/).first()).toBeVisible(SLOWLY)
+
+  await page.goto('/')
+  await page.getByRole('button', { name: 'New athlete' }).tap()
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Tilda Marrow')
+  await page.getByLabel('Birth date').fill('2004-03-02')
+  await page.getByLabel('Squad', { exact: true }).fill('Judo')
+  await page.getByRole('button', { name: 'Add and examine' }).click()
+  await expect(page.getByText(/^Offline: Tilda Marrow is added together/)).toBeVisible()
+  await page.getByRole('button', { name: 'left knee hurt' }).tap()
+  await expect(page.getByRole('heading', { level: 1, name: 'History' })).toBeVisible(SLOWLY)
+  const added = examinationOn(page)
+  await page.getByRole('link', { name: /Today/ }).first().tap()
+  await expect(page.getByText('1 entry for Tilda Marrow not sent yet')).toBeVisible()
+
+  await page.context().setOffline(false)
+  await page.goto(`/examinations/${added}`)
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved', SLOWLY)
+  await page.goto(`/examinations/${listed}/touchline`)
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved', SLOWLY)
+  await expect(page.getByText('Started on this device.')).toBeHidden(SLOWLY)
+  expect((await assessment(page)).safety.lines[0]?.urgency).toBe('emergency')
+  const { athlete } = await (await page.request.get(`/api/examinations/${added}`)).json()
+  expect([athlete.name, athlete.squad]).toEqual(['Tilda Marrow', 'Judo'])
+})
+
+test('chances are weighed up and varied without the server', async ({ page }) => {
+  await logIn(page)
+  await ready(page)
+  await cut(page)
+  await page.goto('/arithmetic')
+  await expect(page.getByText('Calculated on this device: the server did not answer.')).toBeVisible(SLOWLY)
+  const chance = page.locator('.big')
+  const before = await chance.innerText()
+  await page.getByRole('radio', { name: 'negative' }).first().click()
+  await expect(chance).not.toHaveText(before)
+  const here = await chance.innerText()
+  await page.context().setOffline(false)
+  await page.getByRole('radio', { name: 'positive' }).first().click()
+  await expect(chance).toHaveText(before)
+  await page.getByRole('radio', { name: 'negative' }).first().click()
+  await expect(page.getByText('Calculated on this device: the server did not answer.')).toBeHidden()
+  await expect(chance).toHaveText(here)
+})
+
+test('a line that flaps loses, doubles and reorders no entry, and each tap has its verdict', async ({ page }) => {
+  await logIn(page)
+  await ready(page)
+  await startTouchline(page, 'Tove Brandreth')
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved')
+  const id = examinationOn(page)
+  // Up for half a second, down for three; of ten requests three are lost, one after the server has taken it.
+  let sent = 0
+  await page.route('**/api/**', async (route) => {
+    if (Date.now() % 3_500 > 500) return route.abort('internetdisconnected')
+    sent++
+    if (sent % 10 < 2) return route.abort('connectionreset')
+    if (sent % 10 === 2) await route.fetch()
+    return sent % 10 === 2 ? route.abort('connectionreset') : route.continue()
+  })
+  await consent(page)
+  await page.getByRole('radio', { name: '15 min' }).tap()
+  await page.getByRole('button', { name: 'None of these' }).tap()
+  await page.getByRole('radio', { name: 'Pain now 2 of 10' }).tap()
+  await page.getByRole('button', { name: 'Next', exact: true }).tap()
+  await page.getByRole('button', { name: 'None of these' }).tap()
+  await page.getByRole('button', { name: 'Next', exact: true }).tap()
+  while ((await page.getByRole('heading', { name: 'Going on today?' }).count()) === 0)
+    await page.getByRole('button', { name: /^Normal, (?!but)/ }).tap()
+  const verdict = page.getByRole('region', { name: /continue/ })
+  await expect(verdict).toContainText('May continue', SLOWLY)
+  const here = await verdict.innerText()
+  await page.unroute('**/api/**')
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved', SLOWLY)
+  expect(await verdict.innerText()).toBe(here)
+  const { sections, records } = await (await page.request.get(`/api/examinations/${id}`)).json()
+  // Answers are changed as they come; what was measured once stands once.
+  expect(new Set(records.map(({ version }: { version: number }) => version))).toEqual(new Set([1]))
+  expect(sections.find(({ name }: { name: string }) => name === 'history').payload.painNow).toBe(2)
+  expect((await assessment(page)).plan.play).toBe('may_continue')
+})
+
+test('what a colleague’s answer withholds meanwhile is told, kept, and recorded for a reason', async ({ page }) => {
+  await logIn(page)
+  await ready(page)
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await startExamination(page, 'Edda Sollund', 'left')
+  await consentAndClearGate(page)
+  await goTo(page, 'Lachman')
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved')
+  const id = examinationOn(page)
+  await cut(page)
+  const hurt = page.getByRole('region', { name: 'L · hurt knee' })
+  await hurt.getByRole('button', { name: 'Hamstrings relaxed yes', exact: true }).click()
+  await page.keyboard.press('3')
+  await expect(page.getByText('judged on this device')).toBeVisible(SLOWLY)
+  await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText('Valid, positive.')
+
+  const open = (await (await page.request.get(`/api/examinations/${id}`)).json()) as Examination
+  const safety = open.sections.find(({ name }) => name === 'safety')!
+  const { csrf } = await (await page.request.get('/api/me')).json()
+  const told = await page.request.put(`/api/examinations/${id}/sections/safety`, {
+    headers: { 'X-CSRF-TOKEN': csrf },
+    data: {
+      key: crypto.randomUUID(),
+      version: safety.version,
+      known: {},
+      payload: { ...safety.payload, cannotTakeFourSteps: true },
+    },
+  })
+  expect(told.status()).toBe(200)
+
+  await page.context().setOffline(false)
+  const stopped = page.getByRole('alert', { name: /Not saved/ })
+  await expect(stopped).toBeVisible(SLOWLY)
+  await stopped.getByRole('textbox').fill('the surgeon asked for it')
+  await stopped.getByRole('button', { name: /^Record/ }).click()
+  await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved', SLOWLY)
+  const after = (await (await page.request.get(`/api/examinations/${id}`)).json()) as Examination
+  expect(after.records.find(({ manoeuvre }) => manoeuvre === 'lachman')?.payload).toMatchObject({
+    override: 'the surgeon asked for it',
+  })
 })

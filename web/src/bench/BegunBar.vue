@@ -63,12 +63,7 @@ async function discard(): Promise<void> {
         <UiButton @click="asking = true">{{ t('begunBar.discardExamination') }}</UiButton>
       </p>
     </div>
-    <DiscardBegunDialog
-      v-if="asking"
-      :entries="examination.waitingCount"
-      @close="asking = false"
-      @discard="discard"
-    />
+    <DiscardBegunDialog v-if="asking" :entries="examination.waitingCount" @close="asking = false" @discard="discard" />
   </section>
 </template>
 

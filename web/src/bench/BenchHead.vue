@@ -8,6 +8,7 @@ import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import { capital, kneeOf } from '@/shared/words'
+import { useUnjudged } from './useUnjudged'
 
 /** Whose knee this is, what the gate says, and whether everything is saved. */
 defineProps<{ plateauOpen: boolean }>()
@@ -16,6 +17,7 @@ const examination = useExamination()
 const opened = useOpenExamination()
 const verdict = useVerdict()
 
+const { isJudgedHere } = useUnjudged()
 const athlete = computed(() => opened.head?.athlete)
 const safety = computed(() => verdict.assessment?.safety)
 const since = computed(() => {
@@ -47,6 +49,7 @@ const gate = computed(() =>
       {{ verdict.assessment?.phase === 'acute' ? t('benchHead.freshInjury') : t('benchHead.oldOrNoInjury') }}
     </span>
     <span class="pill" :class="{ ink: safety?.lines.length }">{{ gate }}</span>
+    <span v-if="isJudgedHere" class="pill" role="status">{{ t('benchHead.judgedOnThisDevice') }}</span>
     <UiButton
       v-if="opened.head?.twin"
       :to="{ name: opened.head.twin.isSigned ? 'summary' : 'bench', params: { id: opened.head.twin.id } }"

@@ -20,7 +20,8 @@ const verdict = useVerdict()
 const parts = computed(() =>
   ([opened.hurtSide, opened.otherSide, 'both'] as const).map((side) => recordKey(props.manoeuvre.id, side)),
 )
-const waiting = computed(() => parts.value.some((part) => examination.waitingFor.has(part)))
+/** Of these entries neither the server nor this device has judged one yet. */
+const waiting = computed(() => examination.isAhead && parts.value.some((part) => examination.waitingFor.has(part)))
 const measurement = computed(() => verdict.assessment?.measurements.find((m) => m.manoeuvre === props.manoeuvre.id))
 const excluded = computed(() => verdict.assessment?.excluded.filter((e) => e.manoeuvre === props.manoeuvre.id) ?? [])
 const found = computed(() => verdict.assessment?.results.filter((r) => r.manoeuvre === props.manoeuvre.id) ?? [])

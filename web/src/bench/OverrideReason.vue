@@ -13,7 +13,10 @@ const isEnough = computed(() => reason.value.trim().length >= LEAST)
 </script>
 
 <template>
-  <form :aria-label="t('overrideReason.overrideWithAReason')" @submit.prevent="isEnough && emit('given', reason.trim())">
+  <form
+    :aria-label="t('overrideReason.overrideWithAReason')"
+    @submit.prevent="isEnough && emit('given', reason.trim())"
+  >
     <label class="field">
       <span>{{ ask }}</span>
       <input v-model="reason" type="text" :minlength="LEAST" :maxlength="MOST" />
