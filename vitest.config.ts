@@ -2,7 +2,7 @@ import { defineConfig, mergeConfig } from 'vitest/config'
 import vite from './vite.config'
 
 /** Tests of modules that keep something for the whole tab, or stand in for one: each file begins with a new one. */
-const OF_A_TAB = ['begun', 'desk', 'judge', 'offline', 'saveQueue', 'sendAll', 'shelf'].map(
+const OF_A_TAB = ['begun', 'desk', 'judge', 'offline', 'saveQueue', 'sendAll', 'shelf', 'wrap'].map(
   (name) => `tests/Unit/${name}.test.ts`,
 )
 

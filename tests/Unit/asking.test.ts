@@ -81,6 +81,7 @@ test('what the server would not take is kept with the reason, and with what is n
     reason: 'say it again',
     newer: null,
     held: false,
+    mayOverride: false,
   })
   const newer = { payload: { translationMm: 4 }, version: 3 }
   expect(refusedAs(waiting, refused(409, 'version', { newer })).newer).toEqual(newer)

@@ -49,6 +49,7 @@ test('what the server refuses stays, with the reason and what it holds instead',
     reason: 'It was changed in between.',
     newer,
     held: false,
+    mayOverride: false,
   })
 })
 

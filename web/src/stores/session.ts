@@ -3,10 +3,13 @@ import { ref } from 'vue'
 import { Unreachable, answerOf, api, rememberCsrf } from '@/api/client'
 import type { Credentials, Session } from '@/contract/types'
 import { useTeamDays } from '@/shared/dates'
-import { clearShelf, closeVault, openVault } from '@/sync'
+import { clearShelf, closeVault, confirmKey, forgetKey, openVault, unwrapKey, vault, wrapKey } from '@/sync'
 
 /** Where this tab keeps who is logged in, for as long as it is open: it opens the device without the server. */
 const NAME = 'gray-compass:session/4'
+
+/** Under which a device that a password opens keeps who it is. */
+const SEALED = 'session'
 
 /** Set on this device where someone logged out while the server was away: it is told before anything else. */
 const LEAVING = 'gray-compass:leaving/1'
@@ -30,6 +33,9 @@ export const useSession = defineStore('session', () => {
     if (session.user !== null && session.deviceKey !== null) {
       sessionStorage.setItem(NAME, JSON.stringify(session))
       await openVault(session.user.id, session.deviceKey)
+      void vault()
+        ?.write(SEALED, session)
+        .catch(() => undefined)
     } else {
       sessionStorage.removeItem(NAME)
       closeVault()
@@ -43,6 +49,8 @@ export const useSession = defineStore('session', () => {
 
   /** What this tab knows of anybody, put away; what waits to be sent stays encrypted on the device. */
   async function forget(): Promise<void> {
+    if (user.value !== null) await forgetKey(user.value.id)
+    await vault()?.remove(SEALED)
     await clearShelf()
     sessionStorage.removeItem(NAME)
     closeVault()
@@ -69,7 +77,9 @@ export const useSession = defineStore('session', () => {
   async function look(): Promise<void> {
     try {
       if (localStorage.getItem(LEAVING)) await finishLeaving()
-      await adopt(await answerOf(api.GET('/api/me')))
+      const told = await answerOf(api.GET('/api/me'))
+      await (told.user === null ? forgetKey() : confirmKey(told.user.id))
+      await adopt(told)
     } catch (error) {
       if (localStorage.getItem(LEAVING)) return forget()
       const kept = sessionStorage.getItem(NAME)
@@ -80,8 +90,29 @@ export const useSession = defineStore('session', () => {
 
   /** @throws ApiError 403 where the password is right and the code of the second factor is missing */
   async function logIn(given: Credentials): Promise<void> {
-    await adopt(await answerOf(api.POST('/api/login', { body: given })))
+    const told = await answerOf(api.POST('/api/login', { body: given }))
+    await adopt(told)
     localStorage.removeItem(LEAVING)
+    if (told.user === null || told.deviceKey === null || given.shared === true) return
+    void wrapKey({ user: told.user.id, deviceKey: told.deviceKey }, given.email, given.password).catch(() => undefined)
+  }
+
+  /**
+   * Opens what this device keeps while the server is away: what is sent later still needs a log-in there.
+   *
+   * @returns false where the password opens nothing here
+   */
+  async function openOffline(email: string, password: string): Promise<boolean> {
+    const key = await unwrapKey(email, password)
+    if (key === null) return false
+    await openVault(key.user, key.deviceKey)
+    const kept = await vault()?.read<Session>(SEALED)
+    if (!kept) {
+      closeVault()
+      return false
+    }
+    await adopt(kept)
+    return true
   }
 
   /** At work in another of one's teams from here on; what this device kept of the one before is put away. */
@@ -98,5 +129,5 @@ export const useSession = defineStore('session', () => {
     await look()
   }
 
-  return { seasonOf, user, demo, server, known, look, logIn, workIn, logOut }
+  return { seasonOf, user, demo, server, known, look, logIn, openOffline, workIn, logOut }
 })

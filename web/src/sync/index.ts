@@ -28,4 +28,5 @@ export {
 export { sendAll } from './sendAll'
 export { type Shelved, clearShelf, examinationName, shelve, shelved, tidyShelf } from './shelf'
 export { thisTab } from './tab'
-export { closeVault, openVault } from './vault'
+export { closeVault, openVault, vault } from './vault'
+export { confirmKey, forgetKey, isWrapped, triesLeft, unwrapKey, wrapKey } from './wrap'

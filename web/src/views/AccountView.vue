@@ -17,6 +17,7 @@ import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiChoice from '@/ui/UiChoice.vue'
+import { forgetKey } from '@/sync'
 import UiForm from '@/ui/UiForm.vue'
 import UiText from '@/ui/UiText.vue'
 import { tell } from '@/ui/telling'
@@ -35,7 +36,11 @@ const { busy, problem, attempt } = useDoing()
 const lacksFactor = computed(() => session.user?.asksSecondFactor === true && !session.user.secondFactor)
 
 async function changePassword(): Promise<void> {
-  const done = await attempt(() => answerOf(api.PUT('/api/password', { body: { ...given } })))
+  const done = await attempt(async () => {
+    await answerOf(api.PUT('/api/password', { body: { ...given } }))
+    // The old one opens this device no longer; the next log-in wraps its key by the new one.
+    await forgetKey(session.user?.id)
+  })
   if (!done) return
   given.current = given.password = ''
   tell(t('accountView.thePasswordIsChangedAllOther'))
