@@ -81,9 +81,14 @@ $code = "<?php\ndeclare(strict_types=1);\n"
     // Read once, and then asked as often as there is something to ask.
     ."namespace { \$judge = new GrayCompass\\Core\\Judge(new GrayCompass\\Core\\Figures('/judge', json_decode((string) file_get_contents('/judge/figures.json'), true, 64, JSON_THROW_ON_ERROR))); }\n";
 $figures = json_encode((new Figures)->parsed(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
-// Asked once before anything is entered, so that the first verdict that counts is quick.
-$first = json_encode(['assess' => json_decode((string) file_get_contents('examples/touchline-go.json'))], JSON_THROW_ON_ERROR);
-$archive = json_encode(['core.php' => $code, 'figures.json' => $figures, 'first.json' => $first], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+// Asked before anything is entered, so that the first verdict that counts is quick.
+[$first, $second] = array_map(
+    static fn (string $name): string => json_encode(
+        ['assess' => json_decode((string) file_get_contents("examples/{$name}.json"))], JSON_THROW_ON_ERROR,
+    ),
+    ['touchline-go', 'fresh-cruciate-tear'],
+);
+$archive = json_encode(['core.php' => $code, 'figures.json' => $figures, 'first.json' => $first, 'second.json' => $second], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
 $digest = substr(hash('sha256', $archive), 0, 16);
 
 is_dir($folder) || mkdir($folder, 0755, true);

@@ -8,11 +8,16 @@ test.describe.configure({ timeout: 240_000 })
 
 const SLOWLY = { timeout: 60_000 }
 
+/** What is kept of the judge: the manifest comes last, then what a worker leaves for the next one. */
+function kept(page: Page): Promise<string[]> {
+  return page.evaluate(async () => (await (await caches.open('judge')).keys()).map(({ url }) => new URL(url).pathname))
+}
+
 /** Until the judge, the list of athletes and the catalogue are on this device. */
 async function ready(page: Page): Promise<void> {
-  await page.waitForFunction(async () => (await (await caches.open('judge')).keys()).length >= 4, null, SLOWLY)
+  await expect.poll(() => kept(page), SLOWLY).toEqual(expect.arrayContaining(['/judge/manifest.json']))
   await page.waitForFunction(() => navigator.serviceWorker.controller !== null, null, SLOWLY)
-  await page.waitForFunction(keptNames, ['shelf/athletes', 'shelf/catalogue'], SLOWLY)
+  await expect.poll(() => page.evaluate(keptNames, ['shelf/athletes', 'shelf/catalogue']), SLOWLY).toBe(true)
 }
 
 /** Whether the device keeps something under each of these names. */
@@ -139,24 +144,38 @@ test('the page itself may not compile WebAssembly; the worker says the same as t
       told: answer.assessment,
     }
   }, id)
-  const here = await page.evaluate(async (assess) => {
+  const onDevice = async (assess: object) => {
     const cache = await caches.open('judge')
     const manifest = await (await cache.match('/judge/manifest.json'))!.json()
     const script = (await cache.keys()).map(({ url }) => url).find((url) => /judge-[^/]+\.js$/.test(url))!
     const worker = new Worker(script, { type: 'module' })
-    const answered = (asked: object): Promise<{ answer?: string; failed?: string }> =>
+    const answered = (asked: object): Promise<{ answer?: string; failed?: string; isRestored?: boolean }> =>
       new Promise((accept) => {
         worker.onmessage = ({ data }) => accept(data)
         worker.postMessage(asked)
       })
-    await answered({ start: { binary: manifest.binary, archive: manifest.archive } })
+    const isRestored = (await answered({ start: { binary: manifest.binary, archive: manifest.archive } })).isRestored
     const { answer, failed } = await answered({ id: 1, question: JSON.stringify({ assess }) })
     worker.terminate()
-    return failed ?? (JSON.parse(answer!).assessment as Record<string, unknown>)
-  }, document)
-  const { weighing: _, ...judged } = here as Record<string, unknown>
-  expect(rounded(judged as unknown as Assessment)).toEqual(rounded(told as Assessment))
+    return { isRestored, failed, assessment: failed ? null : JSON.parse(answer!).assessment }
+  }
+  // The application's own worker keeps its memory once nothing was asked of it for a while.
+  await expect
+    .poll(async () => (await kept(page)).filter((path) => path.startsWith('/judge/image/')), SLOWLY)
+    .toHaveLength(2)
+  for (const isRestored of [true, false]) {
+    if (!isRestored) await page.evaluate(dropImages)
+    const here = await page.evaluate(onDevice, document)
+    expect([here.isRestored, here.failed]).toEqual([isRestored, undefined])
+    const { weighing: _, ...judged } = here.assessment
+    expect(rounded(judged)).toEqual(rounded(told as Assessment))
+  }
 })
+
+async function dropImages(): Promise<void> {
+  const cache = await caches.open('judge')
+  for (const { url } of await cache.keys()) if (url.includes('/judge/image/')) await cache.delete(url)
+}
 
 /** Id of the examination on screen. */
 function examinationOn(page: Page): string {

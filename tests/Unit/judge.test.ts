@@ -3,6 +3,7 @@ import { beforeEach, expect, test, vi } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
 import type { Assessment, Payload } from '@/contract/types'
 import { Core } from '@/judge/core'
+import { imageOf, pagesOf, restore } from '@/judge/image'
 import type { Asked, Told } from '@/judge/messages'
 import type { Manifest } from '@/judge/parcel'
 import { useDeviceVerdict } from '@/stores/deviceVerdict'
@@ -46,7 +47,7 @@ function made(answer: (asked: Asked) => Told | Promise<Told> | null) {
   return { core, asked, workers }
 }
 
-const started = (asked: Asked): Told | null => ('start' in asked ? { started: true } : null)
+const started = (asked: Asked): Told | null => ('start' in asked ? { started: true, isRestored: false } : null)
 
 beforeEach(() => {
   setActivePinia(createPinia())
@@ -55,7 +56,7 @@ beforeEach(() => {
 
 test('the core starts once, and answers one question after the other', async () => {
   const { core, asked, workers } = made(
-    (one) => started(one) ?? { id: 1, answer: `to ${'question' in one && one.question}` },
+    (one) => started(one) ?? { id: 1, answer: `to ${'question' in one && one.question}`, isFull: false },
   )
   await core.warm()
   expect(await core.ask('assess', 'one')).toBe('to one')
@@ -72,10 +73,10 @@ test('of questions that wait only the newest is asked', async () => {
   const second = core.ask('assess', 'second')
   const third = core.ask('assess', 'third')
   await expect(second).rejects.toThrow()
-  release({ id: 1, answer: 'a' })
+  release({ id: 1, answer: 'a', isFull: false })
   expect(await first).toBe('a')
   await vi.waitFor(() => expect(asked).toHaveLength(3))
-  release({ id: 2, answer: 'c' })
+  release({ id: 2, answer: 'c', isFull: false })
   expect(await third).toBe('c')
   expect(asked.slice(1).map((one) => 'question' in one && one.question)).toEqual(['first', 'third'])
 })
@@ -83,7 +84,8 @@ test('of questions that wait only the newest is asked', async () => {
 test('a worker that fails is replaced and asked once more; when that fails too, it is said', async () => {
   let failures = 1
   const { core, workers } = made(
-    (one) => started(one) ?? (failures-- > 0 ? { id: 1, failed: 'out of memory' } : { id: 1, answer: 'there' }),
+    (one) =>
+      started(one) ?? (failures-- > 0 ? { id: 1, failed: 'out of memory' } : { id: 1, answer: 'there', isFull: false }),
   )
   expect(await core.ask('assess', 'one')).toBe('there')
   expect([workers.length, workers[0]!.ended]).toEqual([2, true])
@@ -185,4 +187,38 @@ test('what this device cannot judge stays as the server said it', async () => {
   }
   expect([verdict.assessment, verdict.here]).toEqual([said('server'), null])
   scope.stop()
+})
+
+test('memory is put back as it was, without what was never written', () => {
+  const memory = new WebAssembly.Memory({ initial: 8, maximum: 8 })
+  const bytes = new Uint8Array(memory.buffer)
+  bytes.set([1, 2, 3], 10_000)
+  bytes[400_000] = 7
+  const image = imageOf(memory)
+  expect([pagesOf(image), image.byteLength]).toEqual([8, 3 * 4096])
+  const other = new WebAssembly.Memory({ initial: 8, maximum: 8 })
+  new Uint8Array(other.buffer).set([9, 9], 200_000)
+  restore(other, image)
+  expect(Buffer.compare(Buffer.from(other.buffer), Buffer.from(memory.buffer))).toBe(0)
+})
+
+test('a worker whose memory is full answers, and is replaced before the next question', async () => {
+  const { core, workers } = made((one) => started(one) ?? { id: 1, answer: 'a', isFull: true })
+  expect(await core.ask('assess', 'one')).toBe('a')
+  expect(await core.ask('assess', 'two')).toBe('a')
+  expect(workers.map(({ ended }) => ended)).toEqual([true, true])
+})
+
+test('each kind of question keeps its newest, and a verdict goes before what is varied', async () => {
+  let release = (() => undefined) as (told: Told) => void
+  const { core, asked } = made((one) => started(one) ?? new Promise<Told>((accept) => (release = accept)))
+  await core.warm()
+  const first = core.ask('rates', 'first')
+  await vi.waitFor(() => expect(asked).toHaveLength(2))
+  const later = [core.ask('weighUp', 'varied'), core.ask('assess', 'verdict')]
+  for (const id of [1, 2, 3]) {
+    await vi.waitFor(() => expect(asked).toHaveLength(id + 1))
+    release({ id, answer: `${id}`, isFull: false })
+  }
+  expect(await Promise.all([first, ...later])).toEqual(['1', '3', '2'])
 })

@@ -91,6 +91,7 @@ export class Core {
   private async answer(question: string): Promise<string> {
     const told = await this.told({ id: this.next++, question }, LONGEST_MS)
     if (!('answer' in told) || told.answer === '') throw new Error('The device gave no answer.')
+    if (told.isFull) this.end()
     return told.answer
   }
 

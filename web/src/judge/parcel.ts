@@ -1,5 +1,5 @@
 import { type Ref, ref } from 'vue'
-import { CACHE, type Parcel } from './messages'
+import { CACHE, IMAGES, type Parcel } from './messages'
 
 /** What `bin/lib/pack-judge.php` writes: where the parts lie, how large they are, and which rules they hold. */
 export interface Manifest extends Parcel {
@@ -70,7 +70,9 @@ export function useParcel({ script }: ParcelOptions): ParcelReturn {
     }
     await cache.put(MANIFEST, response)
     const now = new Set([MANIFEST, ...parts(manifest)].map((url) => new URL(url, location.origin).href))
-    for (const request of await cache.keys()) if (!now.has(request.url)) await cache.delete(request)
+    const image = [manifest.binary, manifest.archive, script].map((url) => url.split('/').pop()).join('+')
+    for (const { url } of await cache.keys())
+      if (!now.has(url) && !new URL(url).pathname.startsWith(IMAGES + image)) await cache.delete(url)
     keeping.value = 'ready'
     return manifest
   }
