@@ -1,3 +1,5 @@
+import { execFileSync } from 'node:child_process'
+import { readdirSync } from 'node:fs'
 import type { Assessment, Examination } from '../../web/src/contract/types'
 import { type Page, expect, test } from './reading'
 import { assessment, consent, consentAndClearGate, goTo, logIn, select, startExamination } from './person'
@@ -55,7 +57,7 @@ async function connect(page: Page): Promise<void> {
 }
 
 /** Numbers to eleven places: a browser's last place may differ from the server's. */
-function rounded(judged: Assessment): unknown {
+function rounded(judged: unknown): unknown {
   return JSON.parse(JSON.stringify(judged), (_, value: unknown) =>
     typeof value === 'number' ? Number(value.toPrecision(11)) : value,
   )
@@ -328,3 +330,63 @@ test('what a colleague’s answer withholds meanwhile is told, kept, and recorde
     override: 'the surgeon asked for it',
   })
 })
+
+test('a new tab opens without the server by the password, and by no other', async ({ page }) => {
+  await logIn(page)
+  await ready(page)
+  await cut(page)
+  const later = await page.context().newPage()
+  await later.goto('/')
+  await later.getByLabel('E-mail').fill('physio@fenmoor.example')
+  await later.getByLabel('Password').fill('not the password')
+  await later.getByRole('button', { name: 'Open offline' }).click()
+  await expect(later.getByRole('alert')).toContainText('9 tries are left')
+  await later.getByLabel('Password').fill('gray-compass-demo')
+  await later.getByRole('button', { name: 'Open offline' }).click()
+  await expect(later.getByText(/^Offline: the list of/)).toBeVisible(SLOWLY)
+  await later.getByRole('button', { name: 'Examine Petra Vaughn-Idle' }).tap()
+  await later.getByRole('button', { name: 'left knee hurt' }).tap()
+  await expect(later.getByText('Started on this device.')).toBeVisible(SLOWLY)
+  await later.context().setOffline(false)
+  await expect(later.getByRole('status', { name: 'Save status' })).toHaveText('Saved', SLOWLY)
+  await later.close()
+})
+
+test('in the browser each question is answered as PHP on the server answers it', async ({ page }) => {
+  test.setTimeout(1_800_000)
+  await page.goto('/')
+  const many = process.env.JUDGE_DOCUMENTS ?? '10'
+  const cases = execFileSync('php', ['bin/lib/judge-cases.php', many, '3'], { maxBuffer: 1 << 30, encoding: 'utf8' })
+    .trim()
+    .split('\n')
+    .map((line) => JSON.parse(line) as { name: string; question: unknown; answer: unknown })
+  const script = readdirSync('public/build/assets').find((name) => /^judge-.*\.js$/.test(name))
+  await page.evaluate(startWorker, `/build/assets/${script}`)
+  const wrong: string[] = []
+  for (const { name, question, answer } of cases) {
+    const here = await page.evaluate(askWorker, JSON.stringify(question))
+    if (JSON.stringify(rounded(JSON.parse(here))) !== JSON.stringify(rounded(answer))) wrong.push(name)
+  }
+  expect([wrong, cases.length > 60]).toEqual([[], true])
+})
+
+interface Answering extends Window {
+  judging: (asked: object) => Promise<{ answer?: string; failed?: string }>
+}
+
+async function startWorker(script: string): Promise<void> {
+  const { binary, archive } = await (await fetch('/judge/manifest.json')).json()
+  const worker = new Worker(script, { type: 'module' })
+  const own = window as unknown as Answering
+  own.judging = (asked) =>
+    new Promise((accept) => {
+      worker.onmessage = ({ data }) => accept(data)
+      worker.postMessage(asked)
+    })
+  await own.judging({ start: { binary, archive } })
+}
+
+async function askWorker(question: string): Promise<string> {
+  const { answer, failed } = await (window as unknown as Answering).judging({ id: 1, question })
+  return failed ?? answer!
+}

@@ -133,6 +133,7 @@ final class RoutesTest extends FeatureTestCase
         'athletes.restore' => [403, 403, 204, 204],
         'athletes.archived' => [403, 200, 200, 200],
         'squads' => [403, 200, 200, 200],
+        'athletes.index' => [403, 200, 200, 200],
         'athletes.tasks.store' => [403, 202, 201, 201],
         'tasks.update' => [403, 404, 200, 200],
         'proposals.decide' => [403, 403, 204, 204],

@@ -37,7 +37,7 @@ async function discard(): Promise<void> {
 </script>
 
 <template>
-  <section v-if="begun" class="begun" :aria-label="t('begunBar.startedOnThisDevice')">
+  <section v-if="begun" class="begun" :class="{ refused: begun.refused }" :aria-label="t('begunBar.startedOnThisDevice')">
     <p v-if="begun.refused === null" role="status">
       <b>{{ t('begunBar.startedOnThisDevice') }}.</b>
       {{ begun.added ? t('begunBar.athleteIsAddedToo', { name }) : t('begunBar.earlierVisitsAreNotHere', { name }) }}
@@ -70,9 +70,14 @@ async function discard(): Promise<void> {
 <style scoped>
 .begun {
   margin-bottom: 14px;
-  padding: 8px 14px;
-  border: 2px dashed var(--ink);
+  color: var(--text-2);
+}
+.begun.refused {
+  padding: 12px 16px;
+  border: 2px solid var(--ink);
+  border-left-width: 8px;
   border-radius: var(--radius);
+  color: var(--ink);
 }
 .begun > div {
   display: grid;

@@ -112,10 +112,10 @@ watch(step, () => {
       </div>
     </header>
     <main ref="body" tabindex="-1">
-      <BegunBar />
       <ProblemsBar @go="goToPart" />
       <SafetyLines :lines="urgent" />
       <UnjudgedNotice v-if="step !== 'answer'" />
+      <BegunBar v-if="at === 0 || step === 'answer' || examination.begun?.refused" />
       <JudgeState v-if="at === 0 && keeping !== 'ready'" />
       <TouchlineAsk v-if="step === 'history' || step === 'gate'" :about="step" />
       <ManoeuvrePanel
