@@ -71,7 +71,9 @@ final class StartOfflineTest extends FeatureTestCase
         $id = self::ulid();
         $this->add(['id' => $id, ...self::FACTS])->assertCreated()->assertJsonPath('id', $id);
         $this->add(['id' => $id, ...self::FACTS])->assertCreated()->assertJsonPath('id', $id);
-        $this->add(['id' => $id, ...self::FACTS, 'name' => 'Ulla Feldt'])->assertStatus(422)->assertJsonPath('error.path', 'id');
+        $this->add(['id' => $id, ...self::FACTS, 'name' => 'Tilda Marow'])->assertCreated()->assertJsonPath('name', 'Tilda Marrow');
+        $other = ['name' => 'Ulla Feldt', 'bornOn' => '2001-09-14'];
+        $this->add(['id' => $id, ...self::FACTS, ...$other])->assertStatus(422)->assertJsonPath('error.path', 'id');
         $this->add(['id' => self::ulid(), ...self::FACTS])->assertStatus(409)->assertJsonPath('similar.0.id', $id);
         $another = self::ulid();
         $this->add(['id' => $another, 'isAnother' => true, ...self::FACTS])->assertCreated()->assertJsonPath('id', $another);

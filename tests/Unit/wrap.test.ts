@@ -80,6 +80,7 @@ test('who logged in on a device of their own opens it later without the server',
 
 test('a shared device keeps no key, and one whose session is over loses it at the first contact', async () => {
   const store = useSession()
+  await wrapKey(ADA, 'ada@fenmoor.example', PASSWORD)
   server({ status: 200, body: session('ada') })
   await store.logIn({ email: 'ada@fenmoor.example', password: PASSWORD, shared: true })
   expect(await isWrapped()).toBe(false)

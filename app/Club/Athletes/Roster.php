@@ -119,9 +119,10 @@ final readonly class Roster
             return null;
         }
 
-        return $there->team_id === $team && $there->name === $facts->name && $there->born_on->isSameDay($facts->bornOn)
-            ? $there
-            : throw Refusal::at('id', __('club.roster.id_is_taken'));
+        // One of the two may have been put right here before the same is sent again.
+        $isSame = $there->name === $facts->name || $there->born_on->isSameDay($facts->bornOn);
+
+        return $there->team_id === $team && $isSame ? $there : throw Refusal::at('id', __('club.roster.id_is_taken'));
     }
 
     /** @throws Refusal */

@@ -93,7 +93,8 @@ export const useSession = defineStore('session', () => {
     const told = await answerOf(api.POST('/api/login', { body: given }))
     await adopt(told)
     localStorage.removeItem(LEAVING)
-    if (told.user === null || told.deviceKey === null || given.shared === true) return
+    if (told.user === null || told.deviceKey === null) return
+    if (given.shared === true) return forgetKey(told.user.id)
     void wrapKey({ user: told.user.id, deviceKey: told.deviceKey }, given.email, given.password).catch(() => undefined)
   }
 
