@@ -9,7 +9,7 @@ import { begin } from '@/stores/begin'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
 import { keepRoster, rosterHere } from '@/stores/roster'
-import { clearShelf, newId, unsent } from '@/sync'
+import { clearShelf, examinationName, newId, shelved, unsent } from '@/sync'
 import { discardUnsent } from '@/sync/desk'
 import { openVault } from '@/sync/vault'
 import { locks, saved, server } from './support'
@@ -131,6 +131,7 @@ test('an examination that the server never takes is discarded by a press, and by
   expect(await unsent()).toHaveLength(1)
   await store.discard()
   expect(await unsent()).toEqual([])
+  expect(await shelved(examinationName(beginning.start.id))).toBeNull()
 })
 
 test('a device without the rules waits for the server, and starts no athlete whom it does not know', async () => {

@@ -233,3 +233,17 @@ test('what a hold stopped is recorded anyway for a reason, all of it by one pres
     [],
   ])
 })
+
+test('a device that judges by other rules than the server says so with its verdict', async () => {
+  const store = useExamination()
+  const judged = (rules: string) =>
+    ({ ...examination(10, 4).assessment, rules, evidence: { set: 's', digest: 'd' } }) as Examination['assessment']
+  server({ status: 200, body: { ...examination(10, 4), assessment: judged('2026.6') } }, 'gone')
+  await store.open('01A')
+  store.saveRecord('gait', 'both', { bend: 30 })
+  const { otherRules } = useUnjudged()
+  useVerdict().judgedHere(judged('2026.6'), 1)
+  expect(otherRules.value).toBe('')
+  useVerdict().judgedHere(judged('2026.5'), 1)
+  expect(otherRules.value).toContain('2026.5')
+})

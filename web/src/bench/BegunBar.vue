@@ -37,7 +37,12 @@ async function discard(): Promise<void> {
 </script>
 
 <template>
-  <section v-if="begun" class="begun" :class="{ refused: begun.refused }" :aria-label="t('begunBar.startedOnThisDevice')">
+  <section
+    v-if="begun"
+    class="begun"
+    :class="{ refused: begun.refused }"
+    :aria-label="t('begunBar.startedOnThisDevice')"
+  >
     <p v-if="begun.refused === null" role="status">
       <b>{{ t('begunBar.startedOnThisDevice') }}.</b>
       {{ begun.added ? t('begunBar.athleteIsAddedToo', { name }) : t('begunBar.earlierVisitsAreNotHere', { name }) }}

@@ -7,7 +7,7 @@ import { useUnjudged } from './useUnjudged'
 /** While entries wait for the server: how many, what is an emergency whatever it will say, and what not to trust. */
 defineProps<{ older?: string }>()
 const catalogue = useCatalogue()
-const { isJudgedHere, isLate, words, alarms } = useUnjudged()
+const { isJudgedHere, isLate, words, otherRules, alarms } = useUnjudged()
 </script>
 
 <template>
@@ -23,7 +23,7 @@ const { isJudgedHere, isLate, words, alarms } = useUnjudged()
     </ul>
     <p v-if="isLate" role="status">
       <b>{{ words }}.</b>
-      {{ isJudgedHere ? '' : older }}
+      {{ isJudgedHere ? otherRules : older }}
     </p>
   </section>
 </template>

@@ -38,6 +38,13 @@ export function useUnjudged() {
   )
   /** The verdict is overdue, or known not to come just now. */
   const isLate = computed(() => count.value > 0 && (isOverdue.value || examination.saveState !== 'saving'))
+  /** Said where this device judges by other rules or figures than the server did last. */
+  const otherRules = computed(() => {
+    const [here, there] = [verdict.here?.assessment, verdict.told]
+    if (!isJudgedHere.value || !here || !there) return ''
+    const isSame = here.rules === there.rules && here.evidence.digest === there.evidence.digest
+    return isSame ? '' : t('useUnjudged.otherRules', { rules: here.rules })
+  })
   /** Of answers that are an emergency whatever else is known, in the words of the rule. */
   const alarms = computed(() => {
     if (isJudgedHere.value || !examination.waitingFor.has('safety')) return []
@@ -50,5 +57,5 @@ export function useUnjudged() {
       .map(([say, ask]) => ({ ask, say }))
   })
 
-  return { count, isJudgedHere, isLate, words, alarms }
+  return { count, isJudgedHere, isLate, words, otherRules, alarms }
 }

@@ -23,6 +23,7 @@ import {
   takeUp,
   thisTab,
   tidyShelf,
+  unshelve,
   useRetry,
   useSaveQueue,
 } from '@/sync'
@@ -262,6 +263,7 @@ export const useExamination = defineStore('examination', () => {
     await queue.value?.settled()
     close()
     await discardDesks(id)
+    await unshelve(examinationName(id))
   }
 
   /** Takes the last entry back; tells which part it was. */

@@ -26,7 +26,7 @@ export {
   useSaveQueue,
 } from './saveQueue'
 export { sendAll } from './sendAll'
-export { type Shelved, clearShelf, examinationName, shelve, shelved, tidyShelf } from './shelf'
+export { type Shelved, clearShelf, examinationName, shelve, shelved, tidyShelf, unshelve } from './shelf'
 export { thisTab } from './tab'
 export { closeVault, openVault, vault } from './vault'
 export { confirmKey, forgetKey, isWrapped, triesLeft, unwrapKey, wrapKey } from './wrap'

@@ -44,6 +44,12 @@ export async function shelved<T>(name: string): Promise<Shelved<T> | null> {
   }
 }
 
+/** Lets one go. */
+export async function unshelve(name: string): Promise<void> {
+  await Promise.all(underway)
+  await vault()?.remove(PREFIX + name)
+}
+
 /** Lets the examinations go that were opened longest ago. */
 export async function tidyShelf(): Promise<void> {
   const safe = vault()
