@@ -13,6 +13,7 @@ use App\Clinic\Http\Controllers\CalendarController;
 use App\Clinic\Http\Controllers\CatalogueController;
 use App\Clinic\Http\Controllers\CorrectionController;
 use App\Clinic\Http\Controllers\CourseController;
+use App\Clinic\Http\Controllers\DifferenceController;
 use App\Clinic\Http\Controllers\DoctorController;
 use App\Clinic\Http\Controllers\ExaminationController;
 use App\Clinic\Http\Controllers\HistoryController;
@@ -194,6 +195,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::get('document', [ExaminationController::class, 'document'])->name('document');
             Route::get('weighing', [WeighController::class, 'show'])->name('weighing');
             Route::get('athlete-text', [PageController::class, 'text'])->name('athlete-text');
+            Route::post('differences', [DifferenceController::class, 'store'])->name('difference');
         });
         Route::post('signature', [ExaminationController::class, 'sign'])->can('sign', 'examination')->name('sign');
         Route::middleware('can:sign,examination')->group(function (): void {

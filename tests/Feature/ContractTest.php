@@ -21,6 +21,8 @@ final class ContractTest extends FeatureTestCase
     use LetterPromises;
     use ProposalPromises;
 
+    private const DIFFERENCE = ['path' => 'plan.play', 'archive' => '0123456789abcdef'];
+
     /** What someone may ask for who is not logged in. */
     private const OPEN = [
         '/api/login', '/api/password/forgotten', '/api/password/reset', '/api/invitation/look', '/api/invitation',
@@ -145,6 +147,8 @@ final class ContractTest extends FeatureTestCase
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertForbidden();
         $this->postJson("/api/examinations/{$id}/addenda", ['words' => 'the other hand'])->assertForbidden();
         $this->postJson("/api/examinations/{$id}/correction")->assertForbidden();
+        $this->postJson("/api/examinations/{$id}/differences", self::DIFFERENCE)->assertNoContent();
+        $this->postJson("/api/examinations/{$id}/differences", ['path' => 'the plan'])->assertStatus(422);
         $this->postJson("/api/examinations/{$id}/countersignature")->assertNoContent();
         $this->actingAs($user)->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
         $this->postJson("/api/examinations/{$hot}/addenda", ['words' => 'the other hand'])->assertStatus(422);
@@ -154,7 +158,7 @@ final class ContractTest extends FeatureTestCase
         Snapshot::query()->where('examination_id', $id)->update(['problem' => null]);
         $this->getJson("/api/examinations/{$id}/weighing")->assertStatus(410);
         foreach (self::changes($id, '') as [$method, $uri, $body]) {
-            if (str_contains($uri, $id) && preg_match('/(addenda|correction|letters|page)$/', $uri) !== 1) {
+            if (str_contains($uri, $id) && preg_match('/(addenda|correction|differences|letters|page)$/', $uri) !== 1) {
                 $this->json($method, $uri, $body)->assertStatus(423);
             }
         }
@@ -242,6 +246,7 @@ final class ContractTest extends FeatureTestCase
                 ['hurtSide' => 'left', 'daysSinceInjury' => 4, 'route' => 'clinic_core'],
             ],
             ['POST', "/api/examinations/{$id}/signature", ['revision' => 0]],
+            ['POST', "/api/examinations/{$id}/differences", self::DIFFERENCE],
             ['POST', "/api/examinations/{$id}/countersignature", []],
             ['POST', "/api/examinations/{$id}/addenda", ['words' => 'the other hand']],
             ['POST', "/api/examinations/{$id}/correction", []],

@@ -63,7 +63,12 @@ final class StartOfflineTest extends FeatureTestCase
         self::assertSame('2026-05-10 09:00:00', Examination::query()->findOrFail($ahead)->examined_at->toDateTimeString());
         $this->begin($athlete, ['at' => '2026-01-10T11:00:00Z', ...self::BEGUN])
             ->assertStatus(422)->assertJsonPath('error.path', 'at');
-        $this->begin($athlete, ['id' => 'mine', ...self::BEGUN])->assertStatus(422)->assertJsonPath('error.path', 'id');
+        foreach (['mine', strtoupper(self::ulid()), str_repeat('/', 26)] as $id) {
+            $this->begin($athlete, ['id' => $id, ...self::BEGUN])->assertStatus(422)->assertJsonPath('error.path', 'id');
+        }
+        foreach (['soon', '2026-05-09', '2026-13-40T00:00:00Z', '2026-05-09T16:20:00'] as $at) {
+            $this->begin($athlete, ['at' => $at, ...self::BEGUN])->assertStatus(422)->assertJsonPath('error.path', 'at');
+        }
     }
 
     public function test_an_athlete_added_offline_arrives_once_and_a_similar_one_is_asked_about(): void

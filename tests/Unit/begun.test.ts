@@ -14,8 +14,12 @@ import { discardUnsent } from '@/sync/desk'
 import { openVault } from '@/sync/vault'
 import { locks, saved, server } from './support'
 
-const judging = vi.hoisted(() => ({ judge: vi.fn(), warmJudge: vi.fn(), beginsWith: vi.fn() }))
-vi.mock('@/judge', async () => ({ ...judging, ...(await import('@/judge/preferServer')) }))
+const judging = vi.hoisted(() => ({ judge: vi.fn(), warmJudge: vi.fn(), beginsWith: vi.fn(), archiveHere: vi.fn() }))
+vi.mock('@/judge', async () => ({
+  ...judging,
+  ...(await import('@/judge/preferServer')),
+  ...(await import('@/judge/difference')),
+}))
 
 const ATHLETE = { id: '01athlete', name: 'Tove Brandreth', number: '4', squad: 'Judo', age: 22 }
 const FACTS: AthleteFacts = { name: 'Tove Brandreth', bornOn: '2004-03-02', squad: 'Judo', number: '4', profile: null }

@@ -3,16 +3,19 @@ import { beforeEach, expect, test, vi } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
 import type { Assessment, Payload } from '@/contract/types'
 import { Core } from '@/judge/core'
+import { firstDifference } from '@/judge/difference'
 import { imageOf, pagesOf, restore } from '@/judge/image'
 import type { Asked, Told } from '@/judge/messages'
 import type { Manifest } from '@/judge/parcel'
 import { useDeviceVerdict } from '@/stores/deviceVerdict'
 import { documentOf } from '@/stores/document'
+import { noteDifference } from '@/stores/noteDifference'
 import type { ExaminationHead } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
+import { server } from './support'
 
-const judging = vi.hoisted(() => ({ judge: vi.fn(), warmJudge: vi.fn() }))
-vi.mock('@/judge', () => judging)
+const judging = vi.hoisted(() => ({ judge: vi.fn(), warmJudge: vi.fn(), archiveHere: vi.fn() }))
+vi.mock('@/judge', async () => ({ ...judging, ...(await import('@/judge/difference')) }))
 
 const MANIFEST = { binary: '/a.wasm', archive: '/b.json', rules: '1', bytes: {} } as Manifest
 
@@ -132,11 +135,19 @@ test('the document is composed as the server composes it', () => {
 function watching(isAway: boolean) {
   const entries = ref(0)
   const isWaiting = ref(false)
+  const settled = vi.fn()
   const scope = effectScope()
   scope.run(() =>
-    useDeviceVerdict({ document: () => ({ n: entries.value }), before: () => null, entries, isWaiting, isAway }),
+    useDeviceVerdict({
+      document: () => ({ n: entries.value }),
+      before: () => null,
+      entries,
+      isWaiting,
+      isAway,
+      settled,
+    }),
   )
-  return { entries, isWaiting, scope }
+  return { entries, isWaiting, scope, settled }
 }
 
 const said = (name: string) => ({ name }) as unknown as Assessment
@@ -145,7 +156,7 @@ test('while the server is away, the device judges at once; once the server has e
   const verdict = useVerdict()
   verdict.replace(said('server'), [])
   judging.judge.mockImplementation(async ({ n }: { n: number }) => said(`device ${n}`))
-  const { entries, isWaiting, scope } = watching(true)
+  const { entries, isWaiting, scope, settled } = watching(true)
   expect(judging.warmJudge).toHaveBeenCalledOnce()
   entries.value = 1
   isWaiting.value = true
@@ -154,6 +165,7 @@ test('while the server is away, the device judges at once; once the server has e
   isWaiting.value = false
   await nextTick()
   expect([verdict.assessment, verdict.here]).toEqual([said('server'), null])
+  expect(settled.mock.calls).toEqual([[said('device 1'), said('server')]])
   scope.stop()
 })
 
@@ -221,4 +233,26 @@ test('each kind of question keeps its newest, and a verdict goes before what is 
     release({ id, answer: `${id}`, isFull: false })
   }
   expect(await Promise.all([first, ...later])).toEqual(['1', '3', '2'])
+})
+
+test('two assessments differ at a place, and not in the last digit of a number', () => {
+  const there = { plan: { play: 'stop' }, conditions: [{ id: 'acl', posttest: 0.3 }] }
+  expect(firstDifference({ ...there, weighing: {} }, there)).toBeNull()
+  expect(firstDifference({ ...there, conditions: [{ id: 'acl', posttest: 0.3 + 1e-14 }] }, there)).toBeNull()
+  expect(firstDifference({ ...there, conditions: [{ id: 'acl', posttest: 0.31 }] }, there)).toBe(
+    'conditions.0.posttest',
+  )
+  expect(firstDifference({ ...there, conditions: [] }, there)).toBe('conditions')
+  expect(firstDifference({ ...there, plan: { play: null } }, there)).toBe('plan.play')
+})
+
+test('a difference goes to the log of the server by its place and the digest, and the same goes nowhere', async () => {
+  const asked = server({ status: 204 })
+  judging.archiveHere.mockReturnValue('0123456789abcdef')
+  await noteDifference('01E', said('one'), said('one'))
+  expect(asked).toEqual([])
+  await noteDifference('01E', said('one'), said('other'))
+  expect(asked.map(({ path, body }) => [path, body])).toEqual([
+    ['/api/examinations/01E/differences', { path: 'name', archive: '0123456789abcdef' }],
+  ])
 })

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Platform\Wire;
 
+use GrayCompass\Document\Shape\Moment;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\In;
 use LogicException;
@@ -104,6 +105,22 @@ final class SchemaRules
     }
 
     /**
+     * @param  array<string, mixed>  $schema  of a text
+     * @return list<string>
+     */
+    private static function form(array $schema): array
+    {
+        $pattern = $schema['pattern'] ?? null;
+
+        return match (true) {
+            \is_string($pattern) => ["regex:~{$pattern}~D"],
+            ($schema['format'] ?? '') === 'date' => ['date_format:Y-m-d'],
+            ($schema['format'] ?? '') === 'date-time' => ['regex:'.Moment::PATTERN, 'date'],
+            default => [],
+        };
+    }
+
+    /**
      * @param  array<string, mixed>  $schema
      * @return list<string|In>
      */
@@ -116,7 +133,7 @@ final class SchemaRules
         return match ($schema['type'] ?? '') {
             'string' => [
                 'string',
-                ...(($schema['format'] ?? '') === 'date' ? ['date_format:Y-m-d'] : []),
+                ...self::form($schema),
                 ...self::limits($schema, 'minLength', 'maxLength'),
             ],
             'integer' => ['integer', ...self::limits($schema, 'minimum', 'maximum')],

@@ -1074,6 +1074,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/examinations/{examination}/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A device judged the same entries otherwise; the log says where */
+        post: operations["noteDifference"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/examinations/{examination}/signature": {
         parameters: {
             query?: never;
@@ -6665,6 +6682,12 @@ export interface components {
                 };
             }[];
         };
+        Difference: {
+            /** @description the first place at which the two assessments differ */
+            path: string;
+            /** @description digest of the rules and figures that the device judged by */
+            archive: string;
+        };
         Signature: {
             /** @description of the examination as it was on screen */
             revision: number;
@@ -11140,6 +11163,36 @@ export interface operations {
             403: components["responses"]["responses-Forbidden"];
             404: components["responses"]["responses-NotFound"];
             410: components["responses"]["responses-Gone"];
+        };
+    };
+    noteDifference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                examination: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Difference"];
+            };
+        };
+        responses: {
+            /** @description It stands in the log */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     signExamination: {

@@ -31,7 +31,7 @@ export class Core {
   private next = 1
 
   constructor(
-    private readonly manifest: Manifest,
+    readonly manifest: Manifest,
     private readonly make: MakeWorker,
   ) {}
 

@@ -4,6 +4,7 @@ import { Core, type Kind } from './core'
 import { type Keeping, useParcel } from './parcel'
 import script from './worker?worker&url'
 
+export { firstDifference } from './difference'
 export { type Preferred, preferServer } from './preferServer'
 
 /** The document refuses judgement: a place in it and the reason, as the server would tell it. */
@@ -55,6 +56,11 @@ async function here(): Promise<Core | null> {
     if (manifest !== null) core.value = new Core(manifest, makeWorker)
   }
   return core.value
+}
+
+/** Digest of the rules and figures on this device; null where there are none. */
+export function archiveHere(): string | null {
+  return /archive-([0-9a-f]{16})/.exec(core.value?.manifest.archive ?? '')?.[1] ?? null
 }
 
 /** So that the first answer is quick: starts it where it is on the device. */

@@ -1,4 +1,5 @@
 import { type MaybeRefOrGetter, onScopeDispose, toValue, watch } from 'vue'
+import type { Assessment } from '@/contract/types'
 import { judge, warmJudge } from '@/judge'
 import { useVerdict } from './verdict'
 
@@ -16,6 +17,8 @@ export interface DeviceVerdictOptions {
   isWaiting: MaybeRefOrGetter<boolean>
   /** Whether it is known not to answer just now. */
   isAway: MaybeRefOrGetter<boolean>
+  /** Told once the server has judged what this device had judged. */
+  settled: (here: Assessment, there: Assessment) => void
 }
 
 export interface DeviceVerdictReturn {
@@ -25,7 +28,7 @@ export interface DeviceVerdictReturn {
 
 /** Judges on the device what the server has not judged in time; once the server has everything, its word stands. */
 export function useDeviceVerdict(options: DeviceVerdictOptions): DeviceVerdictReturn {
-  const { document, before, entries, isWaiting, isAway } = options
+  const { document, before, entries, isWaiting, isAway, settled } = options
   const verdict = useVerdict()
   let late: ReturnType<typeof setTimeout> | undefined
   let isOver = false
@@ -42,6 +45,13 @@ export function useDeviceVerdict(options: DeviceVerdictOptions): DeviceVerdictRe
     }
   }
 
+  /** What this device said of the same entries is compared with what the server says of them. */
+  function trustServer(): void {
+    const { here, told } = verdict
+    verdict.trustServer()
+    if (here !== null && told !== null && here.upTo === toValue(entries)) settled(here.assessment, told)
+  }
+
   watch(
     () => toValue(isAway),
     (away) => away && void warmJudge(),
@@ -51,7 +61,7 @@ export function useDeviceVerdict(options: DeviceVerdictOptions): DeviceVerdictRe
     [() => toValue(entries), () => toValue(isWaiting), () => toValue(isAway)],
     () => {
       clearTimeout(late)
-      if (!toValue(isWaiting)) return verdict.trustServer()
+      if (!toValue(isWaiting)) return trustServer()
       late = setTimeout(() => void judgeNow(), toValue(isAway) ? 0 : PATIENCE_MS)
     },
     { immediate: true },

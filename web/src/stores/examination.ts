@@ -31,6 +31,7 @@ import { type KeptExamination, keptFrom } from './kept'
 import { isMeasured, useOpenExamination } from './openExamination'
 import { useDeviceVerdict } from './deviceVerdict'
 import { documentOf } from './document'
+import { noteDifference } from './noteDifference'
 import { CLOSED, type Source, after } from './source'
 import { useUndo } from './undo'
 import { useVerdict } from './verdict'
@@ -98,7 +99,15 @@ export const useExamination = defineStore('examination', () => {
     })
     arrive(value, at)
     const device = scope.run(() =>
-      useDeviceVerdict({ document: asDocument, before: () => value.head.basis?.before, entries, isWaiting, isAway }),
+      useDeviceVerdict({
+        document: asDocument,
+        before: () => value.head.basis?.before,
+        entries,
+        isWaiting,
+        isAway,
+        // Of an examination that came from this device the server may know more: earlier visits, what others entered.
+        settled: (here, there) => void (source.value.from === 'server' && noteDifference(id, here, there)),
+      }),
     )
     void queue.value?.send()
     if (at !== null) comeback?.later()

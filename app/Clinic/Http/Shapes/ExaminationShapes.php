@@ -66,6 +66,20 @@ final class ExaminationShapes
         ], strict: true));
     }
 
+    public static function difference(): Definition
+    {
+        return new Definition('Difference', new Fields([
+            'path' => new Noted(
+                new Text(0, 200, '^[A-Za-z0-9_.]*$', 'expected a place in an assessment'),
+                'the first place at which the two assessments differ',
+            ),
+            'archive' => new Noted(
+                new Text(16, 16, '^[0-9a-f]{16}$', 'expected the digest of an archive'),
+                'digest of the rules and figures that the device judged by',
+            ),
+        ], strict: true));
+    }
+
     public static function newAddendum(): Definition
     {
         return new Definition('NewAddendum', new Fields([
