@@ -19,6 +19,7 @@ use App\Clinic\Http\Controllers\ExaminationController;
 use App\Clinic\Http\Controllers\HistoryController;
 use App\Clinic\Http\Controllers\LetterController;
 use App\Clinic\Http\Controllers\PageController;
+use App\Clinic\Http\Controllers\PastController;
 use App\Clinic\Http\Controllers\ProposalController;
 use App\Clinic\Http\Controllers\RecordController;
 use App\Clinic\Http\Controllers\ReferenceResultController;
@@ -185,6 +186,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::get('athletes/{athlete}', 'show')->can('view', 'athlete')->name('athletes.show');
         Route::put('athletes/{athlete}', 'update')->can('update', 'athlete')->name('athletes.update');
     });
+    Route::get('athletes/{athlete}/past', [PastController::class, 'show'])->can('examine', 'athlete')->name('athletes.past');
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])
         ->can('examine', 'athlete')->middleware('once')->name('athletes.examinations.store');
 

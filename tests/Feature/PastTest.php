@@ -10,6 +10,8 @@ use App\Clinic\Models\Snapshot;
 use App\Clinic\Models\Task;
 use App\Clinic\Reports\SummaryWords;
 use App\Clinic\Values\TaskKind;
+use App\Platform\Audit\AuditEntry;
+use App\Platform\Audit\AuditEvent;
 use App\Trust\Audit\Verifier;
 use GrayCompass\Core\Figures;
 use Illuminate\Testing\TestResponse;
@@ -224,6 +226,38 @@ final class PastTest extends FeatureTestCase
         $frame = collect($this->getJson("/api/examinations/{$second}")->json('sections'))->firstWhere('name', 'frame');
         $this->save($second, 'sections/frame', [...$frame['payload'], 'earlier' => []], $frame['version'])->assertStatus(422);
         $this->save($second, 'sections/frame', [...$frame['payload'], 'known' => []], $frame['version'])->assertStatus(422);
+    }
+
+    public function test_what_a_device_keeps_of_a_knee_is_what_an_examination_begins_with(): void
+    {
+        [$first, $second] = $this->visits();
+        $this->save($second, 'sections/history', ['pop' => true, 'painNow' => 4])->assertOk();
+        $this->scan($second, ['on' => '2026-05-19'])->assertCreated();
+        $this->sign($second);
+        $athlete = Examination::query()->with('episode')->findOrFail($first)->episode->athlete_id;
+        // The day is over before the next visit, so that everything has been seen before it.
+        $this->travel(1)->days();
+        $this->actingAs($this->user->refresh());
+        $kept = $this->getJson("/api/athletes/{$athlete}/past")->assertOk()->assertJsonPath('on', '2026-05-21')->json('knees');
+        self::assertSame(
+            [['left', '2026-05-06'], ['left', null], ['right', null], ['left', null]],
+            array_map(static fn (array $knee): array => [$knee['hurtSide'], $knee['injuredOn']], $kept),
+        );
+        self::assertSame([false, false, false, true], array_column($kept, 'isBaseline'));
+        foreach ([[0, 15, 'left', 'look_again'], [1, 0, 'left', 'clinic_core'], [2, 3, 'right', 'clinic_core'], [3, null, 'left', 'baseline']] as [$at, $days, $side, $route]) {
+            $id = (string) $this->postJson("/api/athletes/{$athlete}/examinations", [
+                'hurtSide' => $side, 'daysSinceInjury' => $days, 'route' => $route,
+            ])->assertCreated()->json('id');
+            $begun = $this->getJson("/api/examinations/{$id}")->json();
+            self::assertEquals($begun['basis'], $kept[$at]['basis'], "{$side}, {$route}");
+            $sections = array_column($begun['sections'], 'payload', 'name');
+            self::assertEquals(array_diff_key($sections, ['frame' => true]), $kept[$at]['sections'], "{$side}, {$route}");
+        }
+        self::assertSame([2, 1], [\count($kept[0]['basis']['earlier']), \count($kept[0]['basis']['known'])]);
+        self::assertSame(['pop' => true], $kept[0]['sections']['history']);
+        self::assertSame(['before'], array_column($kept[1]['basis']['known'], 'episode'));
+        self::assertSame(1, AuditEntry::query()->where('event', AuditEvent::PastKeptOnDevice)->where('subject', $athlete)->count());
+        $this->actingAs($this->member('Another club'))->getJson("/api/athletes/{$athlete}/past")->assertNotFound();
     }
 
     /**

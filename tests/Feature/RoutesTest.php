@@ -146,6 +146,7 @@ final class RoutesTest extends FeatureTestCase
         'reference-results.destroy' => [403, 404, 204, 204],
         'reference-results.restore' => [403, 404, 204, 204],
         'athletes.show' => [403, 200, 200, 200],
+        'athletes.past' => [403, 200, 200, 200],
         'athletes.examinations.store' => [403, 201, 201, 201],
         'examinations.show' => [403, 404, 200, 200],
         'examinations.pdf' => [403, 404, 200, 200],

@@ -8,7 +8,9 @@ import type { Assessment, AthleteFacts } from '@/contract/types'
 import { begin } from '@/stores/begin'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
+import { keepPast, pastHere } from '@/stores/past'
 import { keepRoster, rosterHere } from '@/stores/roster'
+import { useSession } from '@/stores/session'
 import { clearShelf, examinationName, newId, shelved, unsent } from '@/sync'
 import { discardUnsent } from '@/sync/desk'
 import { openVault } from '@/sync/vault'
@@ -160,4 +162,52 @@ test('the list on the device finds each word in name, number and squad, without 
   expect(await found('odon 4')).toEqual(['Ödön Brackwater'])
   expect(await found('hand tove')).toEqual(['Tove Brandreth'])
   expect(await found('judo tove')).toEqual([])
+})
+
+const BASIS = { format: 'f', version: 1, baseline: null, earlier: [], known: [], before: null }
+const knee = (facts: object, basis: object = {}) => ({
+  ...{ episode: null, isBaseline: false, hurtSide: 'left', injuredOn: null, sections: {} },
+  ...facts,
+  basis: { ...BASIS, ...basis },
+})
+
+test('of the same injury the earlier visits come along, as many days ago as it is by then', async () => {
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'Date'], now: Date.parse('2026-05-06T08:00:00Z') })
+  try {
+    useSession().user = { ...useSession().user!, examines: true }
+    const opening = { coachMayKnow: true }
+    const knees = [
+      knee(
+        { episode: '01e', injuredOn: '2026-05-01', sections: { history: { pop: true }, opening } },
+        { earlier: [{ daysAgo: 3 }] },
+      ),
+      knee({ sections: { opening } }, { known: [{ daysAgo: 40, by: 'mri' }] }),
+      knee({ hurtSide: 'right' }),
+      knee({ isBaseline: true }),
+    ]
+    const asked = server({ status: 200, body: { on: '2026-05-06', knees } }, 'gone')
+    keepPast(ATHLETE.id)
+    await vi.advanceTimersByTimeAsync(4_000)
+    await vi.waitFor(async () => expect(await pastHere(ATHLETE.id)).not.toBeNull())
+    expect(asked.map(({ path }) => path)).toEqual([`/api/athletes/${ATHLETE.id}/past`])
+    vi.setSystemTime(Date.parse('2026-05-08T16:20:00Z'))
+    const begunWith = async (daysSinceInjury: number | null, hurtSide: 'left' | 'right') => {
+      const beginning = started()
+      await begin({ ...beginning, start: { ...beginning.start, daysSinceInjury, hurtSide } })
+      return judging.judge.mock.lastCall![0] as { id: string } & Record<string, unknown>
+    }
+    const again = await begunWith(7, 'left')
+    expect(again).toMatchObject({ history: { pop: true }, opening, earlier: [{ daysAgo: 5 }] })
+    const anew = await begunWith(0, 'left')
+    expect([anew.history, anew.earlier, anew.known]).toEqual([undefined, undefined, [{ daysAgo: 42, by: 'mri' }]])
+    expect(await begunWith(null, 'right')).not.toHaveProperty('known')
+    const store = useExamination()
+    await store.open(again.id)
+    expect(useOpenExamination().payload('history')).toEqual({ pop: true })
+    expect(mount(BegunBar, { global: { plugins: [router] } }).text()).toContain(
+      'of Tove Brandreth as of Wed 6 May, 08:00',
+    )
+  } finally {
+    vi.useRealTimers()
+  }
 })

@@ -21,9 +21,14 @@ final class Basis
      */
     public static function of(Examination $examination): ?array
     {
-        if ($examination->isSigned()) {
-            return null;
-        }
+        return $examination->isSigned() ? null : self::ofDraft($examination);
+    }
+
+    /**
+     * @return Parts
+     */
+    public static function ofDraft(Examination $examination): array
+    {
         $document = Document::of($examination);
         $past = $document->past();
 

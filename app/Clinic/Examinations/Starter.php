@@ -103,6 +103,21 @@ final readonly class Starter
     }
 
     /**
+     * What is known of an athlete's knee as an examination begins, beside its frame.
+     *
+     * @return array<string, array<string, mixed>|stdClass> payloads by section
+     */
+    public static function carried(Episode $episode, Athlete $athlete, CarbonImmutable $moment): array
+    {
+        return [
+            ...($episode->is_baseline ? [] : CarriedHistory::of($episode, $moment)),
+            ...($athlete->coachMayKnow(TeamDays::ofTeam($athlete->team_id)->day($moment)) === true
+                ? [SectionName::Opening->value => ['coachMayKnow' => true]]
+                : []),
+        ];
+    }
+
+    /**
      * @return array<string, array<string, mixed>|stdClass> payloads by section
      */
     private static function sections(
@@ -121,10 +136,7 @@ final readonly class Starter
 
         return [
             SectionName::Frame->value => $frame,
-            ...($start->route->isBaseline() ? [] : CarriedHistory::of($episode, $moment)),
-            ...($athlete->coachMayKnow($today) === true
-                ? [SectionName::Opening->value => ['coachMayKnow' => true]]
-                : []),
+            ...self::carried($episode, $athlete, $moment),
         ];
     }
 }

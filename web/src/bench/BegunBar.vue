@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { t } from '@/messages/bench'
+import { moment } from '@/shared/dates'
 import { capital } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -15,6 +16,12 @@ const opened = useOpenExamination()
 const asking = ref(false)
 const begun = computed(() => examination.begun)
 const name = computed(() => opened.head?.athlete.name ?? '')
+const past = computed(() => {
+  if (begun.value?.added) return t('begunBar.athleteIsAddedToo', { name: name.value })
+  const at = begun.value?.pastAt
+  if (at) return t('begunBar.earlierVisitsAsOf', { name: name.value, at: moment(at) })
+  return t('begunBar.earlierVisitsAreNotHere', { name: name.value })
+})
 const isNumberTaken = computed(() => begun.value?.refused?.path === 'number')
 
 /** It was this athlete all along. */
@@ -45,7 +52,7 @@ async function discard(): Promise<void> {
   >
     <p v-if="begun.refused === null" role="status">
       <b>{{ t('begunBar.startedOnThisDevice') }}.</b>
-      {{ begun.added ? t('begunBar.athleteIsAddedToo', { name }) : t('begunBar.earlierVisitsAreNotHere', { name }) }}
+      {{ past }}
     </p>
     <div v-else role="alert">
       <b>{{ t('begunBar.notStartedOnTheServer') }}</b>

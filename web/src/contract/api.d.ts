@@ -989,6 +989,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/past": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is known of an athlete's knees, to start an examination offline */
+        get: operations["showPast"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/examinations": {
         parameters: {
             query?: never;
@@ -2340,6 +2357,45 @@ export interface components {
             dueOn?: string | null;
             /** @description what came of it; needed where it is let go */
             note?: string | null;
+        };
+        AthletePast: {
+            /**
+             * Format: date
+             * @description the day that `daysAgo` counts from, in the time zone of the team
+             */
+            on: string;
+            knees: {
+                /** @description null: an injury that is new today */
+                episode: string | null;
+                /** @description both knees while they are sound */
+                isBaseline: boolean;
+                /** @enum {unknown} */
+                hurtSide: "left" | "right";
+                /** @description null: it came on without an injury, or is new */
+                injuredOn: string | null;
+                /** @description payloads with which it begins beside the frame */
+                sections: {
+                    [key: string]: {
+                        [key: string]: unknown;
+                    };
+                };
+                basis: {
+                    format: string;
+                    version: number;
+                    baseline: {
+                        [key: string]: unknown;
+                    } | null;
+                    earlier: {
+                        [key: string]: unknown;
+                    }[];
+                    known: {
+                        [key: string]: unknown;
+                    }[];
+                    before: {
+                        [key: string]: unknown;
+                    } | null;
+                };
+            }[];
         };
         Start: {
             /** @enum {unknown} */
@@ -11026,6 +11082,32 @@ export interface operations {
             404: components["responses"]["responses-NotFound"];
             419: components["responses"]["responses-PageExpired"];
             422: components["responses"]["responses-Refused"];
+        };
+    };
+    showPast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                athlete: components["parameters"]["athlete"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Of each injury, of a new one of each knee, and of sound knees */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthletePast"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     startExamination: {

@@ -1,6 +1,7 @@
 import { useDocumentVisibility, useTimeoutFn } from '@vueuse/core'
 import { onScopeDispose, watch } from 'vue'
 import { getJudge, lookForJudge, restJudge, warmJudge } from '@/judge'
+import { whenIdle } from '@/shared/whenIdle'
 import { useCatalogue } from '@/stores/catalogue'
 import { keepRoster } from '@/stores/roster'
 import { useSession } from '@/stores/session'
@@ -12,8 +13,6 @@ interface Line {
 }
 
 const SLOW = ['slow-2g', '2g', '3g']
-/** Without a sign of idleness it begins after this (ms). */
-const LATER_MS = 4_000
 /** A page that nobody looks at for so long gives its memory back (ms). */
 const LONGEST_HIDDEN_MS = 600_000
 
@@ -21,15 +20,6 @@ const LONGEST_HIDDEN_MS = 600_000
 function isCheap(): boolean {
   const line = (navigator as { connection?: Line }).connection
   return line?.saveData !== true && !SLOW.includes(line?.effectiveType ?? '')
-}
-
-function whenIdle(work: () => void): () => void {
-  if (!('requestIdleCallback' in window)) {
-    const late = setTimeout(work, LATER_MS)
-    return () => clearTimeout(late)
-  }
-  const id = requestIdleCallback(work, { timeout: 2 * LATER_MS })
-  return () => cancelIdleCallback(id)
 }
 
 /**

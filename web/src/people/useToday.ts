@@ -3,6 +3,7 @@ import { onMounted, ref, watch } from 'vue'
 import { Unreachable, answerOf, api } from '@/api/client'
 import type { Today } from '@/contract/types'
 import { useNewest } from '@/shared/useNewest'
+import { keepPast } from '@/stores/past'
 import { rosterHere } from '@/stores/roster'
 import { type Read, readThrough, shelved, useRetry } from '@/sync'
 import { t } from '@/messages/people'
@@ -12,6 +13,9 @@ const TYPING_MS = 150
 const MOST_UNFINISHED = 1000
 /** Of athletes whom this device lists by itself. */
 const A_PAGE = 60
+
+/** Of those who are due, the knees of so many are kept on this device. */
+const MOST_DUE = 20
 
 export type TodayReturn = ReturnType<typeof useToday>
 
@@ -55,8 +59,10 @@ export function useToday() {
         today.value = kept === null ? value : withAthletesOf(kept, value)
         listsLacking.value = query.lacking !== undefined
         keptAt.value = at
-        if (at === null) retry.done()
-        else retry.later()
+        if (at === null) {
+          retry.done()
+          keepPast(...dueSoon(value))
+        } else retry.later()
       },
     )
   }
@@ -99,6 +105,12 @@ export function useToday() {
   onMounted(load)
 
   return { today, keptAt, problem, search, typed, lacking, listsLacking, load, showAllUnfinished, turnTo }
+}
+
+/** Whose knees are looked at next: ids of athletes. */
+function dueSoon({ due }: Today): string[] {
+  const tasks = due.filter(({ kind, when }) => kind === 'look_again' && (when === 'overdue' || when === 'today'))
+  return tasks.flatMap(({ athlete }) => athlete?.id ?? []).slice(0, MOST_DUE)
 }
 
 /** A search brings other athletes, and leaves what is due and unfinished as it was. */

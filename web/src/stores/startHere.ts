@@ -1,10 +1,11 @@
-import type { AthleteFacts, AthleteSummary, Start } from '@/contract/types'
+import type { AthleteFacts, AthleteSummary, Payload, Start } from '@/contract/types'
 import { type Begins, beginsWith, judge } from '@/judge'
-import { emptyDesk, examinationName, keep, shelve, thisTab } from '@/sync'
+import { type StoredPart, emptyDesk, examinationName, keep, shelve, thisTab } from '@/sync'
 import { useCatalogue } from './catalogue'
 import { documentOf } from './document'
 import type { KeptExamination } from './kept'
 import type { ExaminationHead } from './openExamination'
+import { pastHere, pastOf } from './past'
 import { useSession } from './session'
 
 export interface StartHere {
@@ -40,30 +41,46 @@ export async function startHere({ athlete, added, start }: StartHere): Promise<b
     ageYears: athlete.age,
     ...(Object.keys(schools).length === 0 ? {} : { schools }),
   }
-  const head = headOf(athlete, start, examiner, begins)
-  const document = documentOf({ head, parts: [['frame', frame]], beforeGate: new Set() })
+  const isBaseline = useCatalogue().catalogue?.routes.find((one) => one.id === route)?.isBaseline === true
+  const kept = await pastHere(athlete.id)
+  const past = kept === null ? null : pastOf(kept.value, start, isBaseline)
+  const head = headOf({ athlete, start, examiner, begins, isBaseline, basis: past?.basis })
+  // The server begins with these too, made from the same facts: they are the first version there.
+  const parts: Record<string, StoredPart> = { frame: { payload: frame, version: 1 } }
+  for (const [name, payload] of Object.entries(past?.sections ?? {}))
+    parts[name] = { payload: payload as Payload, version: 1 }
+  const document = documentOf({
+    head,
+    parts: Object.entries(parts).map(([name, { payload }]) => [name, payload]),
+    beforeGate: new Set(),
+  })
   const assessment = document === null ? null : await judge(document, null)
   if (assessment === null) return false
   await shelve(examinationName(start.id), {
     head,
-    // The server begins with a frame of its own, made from the same facts: it is the first version there too.
-    parts: { frame: { payload: frame, version: 1 } },
+    parts,
     assessment,
     beforeGate: [],
     marks: {},
   } satisfies KeptExamination)
-  await keep(start.id, await thisTab(), { ...emptyDesk(), begun: { athlete: athlete.id, added, start, refused: null } })
+  const begun = { athlete: athlete.id, added, start, pastAt: kept?.at ?? null, refused: null }
+  await keep(start.id, await thisTab(), { ...emptyDesk(), begun })
   return true
 }
 
-function headOf(
-  athlete: AthleteSummary,
-  { id, at, route }: StartHere['start'],
-  examiner: string,
-  { format, version }: Begins,
-): ExaminationHead {
-  const isBaseline = useCatalogue().catalogue?.routes.find((one) => one.id === route)?.isBaseline === true
+interface HeadFacts {
+  athlete: AthleteSummary
+  start: StartHere['start']
+  examiner: string
+  begins: Begins
+  isBaseline: boolean
+  /** What this device keeps of the past of the knee. */
+  basis: ExaminationHead['basis'] | undefined
+}
+
+function headOf({ athlete, start: { id, at }, examiner, begins, isBaseline, basis }: HeadFacts): ExaminationHead {
   const { id: own, name, number, squad, age } = athlete
+  const { format, version } = begins
   return {
     id,
     status: 'draft',
@@ -84,6 +101,6 @@ function headOf(
     baseline: null,
     supersedes: null,
     supersededBy: null,
-    basis: { format, version, baseline: null, earlier: [], known: [], before: null },
+    basis: { ...(basis ?? { baseline: null, earlier: [], known: [], before: null }), format, version },
   }
 }

@@ -3,6 +3,7 @@ import { type RouteLocationRaw, useRouter } from 'vue-router'
 import { useCatalogue } from './catalogue'
 import { useExamination } from './examination'
 import { type ExaminationHead, useOpenExamination } from './openExamination'
+import { keepPast } from './past'
 import { useVerdict } from './verdict'
 import { t } from '@/messages/stores'
 
@@ -41,6 +42,7 @@ export function useOpen({ id, anew = false, elsewhere, afterwards }: OpenOptions
       await Promise.all([catalogue.load(), isThere ? null : examination.open(wanted)])
       if (turnAway()) return
       problem.value = ''
+      if (opened.head) keepPast(opened.head.athlete.id)
       await afterwards?.()
     } catch (error) {
       problem.value = error instanceof Error ? error.message : t('useOpen.itCouldNotBeOpened')

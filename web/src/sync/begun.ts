@@ -10,6 +10,8 @@ export interface Begun {
   added: AthleteFacts | null
   /** With the id that this device chose, and the moment. */
   start: Start
+  /** When this device was last told of earlier visits and known results (ISO 8601); null: it knows none. */
+  pastAt: string | null
   /** Why the server would not take it; null while it waits to be sent. */
   refused: BegunRefusal | null
 }

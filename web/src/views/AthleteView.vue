@@ -13,6 +13,7 @@ import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
 import { translationName } from '@/shared/languages'
 import { useDoing } from '@/shared/useDoing'
+import { keepPast } from '@/stores/past'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -79,6 +80,7 @@ async function load(): Promise<void> {
   await attempt(async () => {
     const path = { athlete: props.id }
     athlete.value = await answerOf(api.GET('/api/athletes/{athlete}', { params: { path } }))
+    keepPast(props.id)
   })
 }
 

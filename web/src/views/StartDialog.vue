@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
-import type { AthleteFacts, AthleteSummary, ExaminationSummary, Itinerary, Side } from '@/contract/types'
+import type { AthleteFacts, AthleteSummary, Itinerary, Side } from '@/contract/types'
 import { t } from '@/messages/today'
 import { dayAndMonth, daysSince } from '@/shared/dates'
 import UiButton from '@/ui/UiButton.vue'
@@ -10,6 +10,7 @@ import UiDialog from '@/ui/UiDialog.vue'
 import { refusedFigure } from '@/figures/refusedFigures'
 import { begin } from '@/stores/begin'
 import { useCatalogue } from '@/stores/catalogue'
+import { keepPast, pastHere } from '@/stores/past'
 import { newId } from '@/sync'
 import UiNumber from '@/ui/UiNumber.vue'
 import UiSelect from '@/ui/UiSelect.vue'
@@ -53,22 +54,26 @@ const busy = ref(false)
 /** Pressed again after a refusal, it is the same examination. */
 const begun = { id: newId(), at: new Date().toISOString() }
 
-const examinations = ref<ExaminationSummary[]>([])
+interface Injury {
+  isBaseline: boolean
+  hurtSide: Side
+  injuredOn: string | null
+}
+
+const injuries = ref<Injury[]>([])
 
 /** Knees that were examined before, each once; looking again begins with what was left open. */
 const again = computed(() => {
   const knees = new Map(
-    examinations.value
-      .filter((e) => !e.isBaseline)
-      .map((e) => [`${e.hurtSide} ${e.injuredOn ?? ''}`, { side: e.hurtSide, injuredOn: e.injuredOn }]),
+    injuries.value.filter((one) => !one.isBaseline).map((one) => [`${one.hurtSide} ${one.injuredOn ?? ''}`, one]),
   )
   return [...knees.values()].slice(0, AGAIN_SHOWN)
 })
 
-function lookAgain(knee: { side: Side; injuredOn: string | null }): void {
+function lookAgain({ hurtSide, injuredOn }: Injury): void {
   route.value = 'look_again'
-  exactDays.value = knee.injuredOn === null ? null : Math.max(0, daysSince(knee.injuredOn))
-  void start(knee.side)
+  exactDays.value = injuredOn === null ? null : Math.max(0, daysSince(injuredOn))
+  void start(hurtSide)
 }
 
 function choose(id: string): void {
@@ -79,11 +84,18 @@ function choose(id: string): void {
 onMounted(catalogue.load)
 onMounted(async () => {
   const path = { athlete: props.athlete.id }
-  examinations.value = await answerOf(api.GET('/api/athletes/{athlete}', { params: { path } })).then(
-    (athlete) => athlete.examinations,
-    () => [],
+  injuries.value = await answerOf(api.GET('/api/athletes/{athlete}', { params: { path } })).then(
+    ({ examinations }) => examinations,
+    injuriesHere,
   )
+  keepPast(props.athlete.id)
 })
+
+/** Those that this device knows of. */
+async function injuriesHere(): Promise<Injury[]> {
+  const knees = (await pastHere(props.athlete.id))?.value.knees ?? []
+  return knees.filter((knee) => knee.episode !== null).reverse()
+}
 
 async function start(side: Side): Promise<void> {
   if (refusedFigure.value !== '') {
@@ -111,8 +123,8 @@ async function start(side: Side): Promise<void> {
     <fieldset v-if="again.length > 0 && !isBaseline">
       <legend>{{ t('startDialog.reExamine') }}</legend>
       <div class="since">
-        <UiButton v-for="knee in again" :key="knee.side + knee.injuredOn" :disabled="busy" @click="lookAgain(knee)">
-          {{ capital(kneeOf(knee.side)) }}
+        <UiButton v-for="knee in again" :key="knee.hurtSide + knee.injuredOn" :disabled="busy" @click="lookAgain(knee)">
+          {{ capital(kneeOf(knee.hurtSide)) }}
           <small>
             {{
               knee.injuredOn === null

@@ -11,13 +11,16 @@ use GrayCompass\Core\Knee\Side;
 use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Core\Wire\Shapes\AssessmentShapes;
 use GrayCompass\Document\Shape\Anything;
+use GrayCompass\Document\Shape\Day;
 use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
+use GrayCompass\Document\Shape\MapOf;
 use GrayCompass\Document\Shape\Moment;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OrNull;
+use GrayCompass\Document\Shape\Shape;
 use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
@@ -141,18 +144,42 @@ final class ExaminationShapes
                 ]),
             ),
             'basis' => new Noted(
-                new OrNull(new Fields([
-                    'format' => Text::free(),
-                    'version' => Number::anyWhole(),
-                    'baseline' => new OrNull(new Anything),
-                    'earlier' => new Items(new Anything),
-                    'known' => new Items(new Anything),
-                    'before' => new OrNull(new Anything),
-                ])),
+                new OrNull(new Fields(self::basis())),
                 'what of the document stands in no section and no record, for a device that judges by itself; null for a signed one',
             ),
             'assessment' => AssessmentShapes::assessment(),
         ]));
+    }
+
+    /** What was known of an athlete's knees at one time, for a device that starts an examination offline. */
+    public static function past(): Definition
+    {
+        return new Definition('AthletePast', new Fields([
+            'on' => new Noted(new Day, 'the day that `daysAgo` counts from, in the time zone of the team'),
+            'knees' => new Items(new Fields([
+                'episode' => new Noted(new OrNull(Text::free()), 'null: an injury that is new today'),
+                'isBaseline' => new Noted(new YesNo, 'both knees while they are sound'),
+                'hurtSide' => new Word(['left', 'right']),
+                'injuredOn' => new Noted(new OrNull(new Day), 'null: it came on without an injury, or is new'),
+                'sections' => new Noted(new MapOf(new Anything), 'payloads with which it begins beside the frame'),
+                'basis' => new Fields(self::basis()),
+            ])),
+        ]));
+    }
+
+    /**
+     * @return array<string, Shape>
+     */
+    private static function basis(): array
+    {
+        return [
+            'format' => Text::free(),
+            'version' => Number::anyWhole(),
+            'baseline' => new OrNull(new Anything),
+            'earlier' => new Items(new Anything),
+            'known' => new Items(new Anything),
+            'before' => new OrNull(new Anything),
+        ];
     }
 
     public static function earlierLook(): Definition
