@@ -109,4 +109,5 @@ $paths = ['binary' => substr($binary, strlen('public')), 'archive' => "/judge/ar
 file_put_contents("{$folder}/manifest.json", json_encode([
     ...$paths, 'rules' => Assessment::RULES,
     'bytes' => [$paths['binary'] => filesize("{$binary}.gz"), $paths['archive'] => strlen($pressed)],
+    'sha256' => [$paths['binary'] => hash_file('sha256', $binary), $paths['archive'] => hash('sha256', $archive)],
 ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n");

@@ -17,7 +17,7 @@ import { server } from './support'
 const judging = vi.hoisted(() => ({ judge: vi.fn(), warmJudge: vi.fn(), archiveHere: vi.fn() }))
 vi.mock('@/judge', async () => ({ ...judging, ...(await import('@/judge/difference')) }))
 
-const MANIFEST = { binary: '/a.wasm', archive: '/b.json', rules: '1', bytes: {} } as Manifest
+const MANIFEST = { binary: '/a.wasm', archive: '/b.json', rules: '1', bytes: {}, sha256: {} } as Manifest
 
 /** Answers as it is told to, and notes what it was asked. */
 class FakeWorker {

@@ -7,6 +7,8 @@ export interface Manifest extends Parcel {
   rules: string
   /** Bytes over the line, compressed, by address. */
   bytes: Record<string, number>
+  /** SHA-256 of the content in hexadecimal digits, by address. */
+  sha256: Record<string, string>
 }
 
 export type Keeping = 'absent' | 'getting' | 'ready'
@@ -64,7 +66,7 @@ export function useParcel({ script }: ParcelOptions): ParcelReturn {
       share.value = 0
       const all = missing.reduce((sum, url) => sum + (manifest.bytes[url] ?? 0), 0)
       for (const url of missing) {
-        await cache.add(url)
+        await cache.put(url, await whole(url, manifest.sha256[url]))
         share.value += all === 0 ? 0 : (manifest.bytes[url] ?? 0) / all
       }
     }
@@ -78,4 +80,19 @@ export function useParcel({ script }: ParcelOptions): ParcelReturn {
   }
 
   return { keeping, share, look, get }
+}
+
+/**
+ * @param sha256 of its content; undefined: its address alone vouches for it
+ * @throws where it cannot be read, and where its content is not what was promised
+ */
+async function whole(url: string, sha256: string | undefined): Promise<Response> {
+  const response = await fetch(url)
+  if (!response.ok) throw new Error(`${url} answered ${response.status}`)
+  if (sha256 === undefined) return response
+  const content = await response.arrayBuffer()
+  const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', content))
+  const hex = Array.from(digest, (byte) => byte.toString(16).padStart(2, '0')).join('')
+  if (hex !== sha256) throw new Error(`${url} did not arrive as it was sent.`)
+  return new Response(content, { headers: { 'content-type': response.headers.get('content-type') ?? '' } })
 }
