@@ -1,7 +1,18 @@
 import { type ChildProcess, spawn } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { type Page, expect, test } from './reading'
-import { consentAndClearGate, expectAccessible, goTo, logIn, saved, startExamination } from './person'
+import { SLOWLY, prepared } from './device'
+import {
+  assessment,
+  consent,
+  consentAndClearGate,
+  expectAccessible,
+  goTo,
+  logIn,
+  saved,
+  select,
+  startExamination,
+} from './person'
 
 const { FPM_PID, NGINX_PID, INSTANCE = '' } = process.env
 const started: ChildProcess[] = []
@@ -15,8 +26,17 @@ function kill(pid: string): void {
   for (const one of [pid, ...workers]) process.kill(Number(one), 'SIGKILL')
 }
 
-function startAgain(program: string, ...options: string[]): void {
-  started.push(spawn(program, options, { stdio: 'ignore' }))
+function startAgain(program: string, ...options: string[]): string {
+  const server = spawn(program, options, { stdio: 'ignore' })
+  started.push(server)
+  return String(server.pid)
+}
+
+/** Process id of the web server that runs now. */
+let nginx = NGINX_PID!
+
+function startNginx(): void {
+  nginx = startAgain('/usr/sbin/nginx', '-p', INSTANCE, '-c', `${INSTANCE}/nginx.conf`, '-g', 'daemon off;')
 }
 
 async function expectGrade(page: Page, band: RegExp, grade: string): Promise<void> {
@@ -51,7 +71,7 @@ test('with the web server gone the application opens, goes on with drafts, and s
   await goTo(page, 'Lachman')
   await saved(page)
 
-  kill(NGINX_PID!)
+  kill(nginx)
   await relaxed.click()
   await page.reload()
   await expect(state).toHaveText('Offline: working from this device')
@@ -76,11 +96,43 @@ test('with the web server gone the application opens, goes on with drafts, and s
   await page.getByRole('link', { name: 'Open examination to send' }).click()
   await expect(state).toHaveText('Kept on this device, to be sent')
 
-  startAgain('/usr/sbin/nginx', '-p', INSTANCE, '-c', `${INSTANCE}/nginx.conf`, '-g', 'daemon off;')
+  startNginx()
   await saved(page)
   await expectGrade(page, /^clearly/, 'Grade 2')
   await expect(relaxed).toHaveAttribute('aria-pressed', 'true')
   await expect(stranger.getByRole('heading', { name: 'Unfinished' })).toBeVisible()
+})
+
+test.describe('on a device that judges by itself', () => {
+  test.use({ judgeOnDevice: true, actionTimeout: 60_000, viewport: { width: 390, height: 800 }, hasTouch: true })
+
+  test('with the web server gone an athlete is examined, and a lost pulse is an emergency', async ({ page }) => {
+    test.setTimeout(240_000)
+    const state = page.getByRole('status', { name: 'Save status' })
+    await logIn(page)
+    await prepared(page)
+
+    kill(nginx)
+    await page.reload()
+    await page.getByRole('searchbox').fill('aldo')
+    await page.getByRole('button', { name: 'Examine Mirre Aldous' }).tap()
+    await select(page, 'Which route?', 'Touchline: can they go on?')
+    await page.getByRole('button', { name: 'left knee hurt' }).tap()
+    await expect(page.getByText('Started on this device.')).toBeVisible(SLOWLY)
+    await consent(page)
+    await page.getByRole('button', { name: 'Next', exact: true }).tap()
+    await page
+      .getByRole('radiogroup', { name: /pulse|feeling/i })
+      .getByRole('radio', { name: 'yes' })
+      .tap()
+    await expect(page.getByText('Judged on this device. 3 entries wait for the server.')).toBeVisible(SLOWLY)
+    await expect(page.getByText(/Emergency/).first()).toBeVisible()
+
+    startNginx()
+    await expect(state).toHaveText('Saved', SLOWLY)
+    const { safety } = await assessment(page)
+    expect(safety.lines[0]?.urgency).toBe('emergency')
+  })
 })
 
 test('an application that is killed and started again loses nothing', async ({ page }) => {

@@ -1,43 +1,13 @@
 import { execFileSync } from 'node:child_process'
 import { readdirSync } from 'node:fs'
 import type { Assessment, Examination } from '../../web/src/contract/types'
+import { SLOWLY, kept, keptNames, prepared } from './device'
 import { type Page, expect, test } from './reading'
-import { assessment, consent, consentAndClearGate, goTo, logIn, select, startExamination } from './person'
+import { assessment, chance, consent, consentAndClearGate, goTo, logIn, select, startExamination } from './person'
 
 test.use({ actionTimeout: 60_000, judgeOnDevice: true, viewport: { width: 390, height: 800 }, hasTouch: true })
 // The core is 13 MB of WebAssembly, which a busy machine takes its time to read.
 test.describe.configure({ timeout: 240_000 })
-
-const SLOWLY = { timeout: 60_000 }
-
-/** What is kept of the judge: the manifest comes last, then what a worker leaves for the next one. */
-function kept(page: Page): Promise<string[]> {
-  return page.evaluate(async () => (await (await caches.open('judge')).keys()).map(({ url }) => new URL(url).pathname))
-}
-
-/** Until the judge, the list of athletes and the catalogue are on this device. */
-async function ready(page: Page): Promise<void> {
-  await expect.poll(() => kept(page), SLOWLY).toEqual(expect.arrayContaining(['/judge/manifest.json']))
-  await page.waitForFunction(() => navigator.serviceWorker.controller !== null, null, SLOWLY)
-  await expect.poll(() => page.evaluate(keptNames, ['shelf/athletes', 'shelf/catalogue']), SLOWLY).toBe(true)
-}
-
-/** Whether the device keeps something under each of these names. */
-function keptNames(names: string[]): Promise<boolean> {
-  return new Promise((accept) => {
-    const opening = indexedDB.open('gray-compass')
-    opening.onerror = () => accept(false)
-    opening.onsuccess = () => {
-      const database = opening.result
-      if (!database.objectStoreNames.contains('sealed')) return accept(false)
-      const asked = database.transaction('sealed').objectStore('sealed').getAllKeys()
-      asked.onsuccess = () => {
-        database.close()
-        accept(names.every((name) => (asked.result as string[]).some((key) => key.endsWith(`/${name}`))))
-      }
-    }
-  })
-}
 
 async function startTouchline(page: Page, athlete: string): Promise<void> {
   await page.getByRole('button', { name: `Examine ${athlete}` }).tap()
@@ -65,7 +35,7 @@ function rounded(judged: unknown): unknown {
 
 test('a lost pulse raises the emergency on the device, and the server says the same later', async ({ page }) => {
   await logIn(page)
-  await ready(page)
+  await prepared(page)
   await startTouchline(page, 'Tove Brandreth')
   await consent(page)
   await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved')
@@ -89,7 +59,7 @@ test('a lost pulse raises the emergency on the device, and the server says the s
 
 test('a whole touchline without a network comes to the answer that the server gives too', async ({ page }) => {
   await logIn(page)
-  await ready(page)
+  await prepared(page)
   await startTouchline(page, 'Wynn Tarbuck')
   await consent(page)
   await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved')
@@ -119,7 +89,7 @@ test('a whole touchline without a network comes to the answer that the server gi
 
 test('the page itself may not compile WebAssembly; the worker says the same as the server', async ({ page }) => {
   await logIn(page)
-  await ready(page)
+  await prepared(page)
   const compiles = await page.evaluate(() =>
     WebAssembly.compile(Uint8Array.of(0, 97, 115, 109, 1, 0, 0, 0)).then(
       () => 'compiled',
@@ -188,7 +158,7 @@ test('an athlete of the list and a new one are examined without the server, and 
   page,
 }) => {
   await logIn(page)
-  await ready(page)
+  await prepared(page)
   await cut(page)
   await page.getByRole('searchbox').fill('aldo')
   await expect(page.getByText(/^Offline: the list of/)).toBeVisible()
@@ -233,9 +203,36 @@ test('an athlete of the list and a new one are examined without the server, and 
   expect([athlete.name, athlete.squad]).toEqual(['Tilda Marrow', 'Judo'])
 })
 
+test('a knee is looked at again without the server, with the earlier visits of its injury', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await logIn(page)
+  await prepared(page)
+  await page.getByRole('searchbox').fill('undercliff')
+  await page.getByRole('link', { name: 'Freya Undercliff' }).first().click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Freya Undercliff' })).toBeVisible()
+  const athlete = /athletes\/(\w+)/.exec(page.url())![1]
+  await expect.poll(() => page.evaluate(keptNames, [`shelf/past/${athlete}`]), SLOWLY).toBe(true)
+  await cut(page)
+  await page.goto('/')
+  await page.getByRole('searchbox').fill('undercliff')
+  await page.getByRole('button', { name: 'Examine Freya Undercliff' }).click()
+  await page.getByRole('button', { name: /^Right knee of / }).click()
+  await expect(page.getByText('Earlier visits and results of Freya Undercliff as of')).toBeVisible(SLOWLY)
+  await consentAndClearGate(page)
+  await expect(page.getByText(/Judged on this device/).first()).toBeVisible(SLOWLY)
+  // Of a knee that nobody has touched today.
+  await expect.poll(() => chance(page, 'acl'), SLOWLY).toBeGreaterThan(60)
+  const here = await chance(page, 'acl')
+  await connect(page)
+  await expect(page.getByText(/Judged on this device/)).toHaveCount(0)
+  expect(await chance(page, 'acl')).toBe(here)
+  const carried = (await assessment(page)).results.filter(({ carriedFrom }) => carriedFrom)
+  expect(carried.map(({ finding }) => finding)).toContain('lachman')
+})
+
 test('chances are weighed up and varied without the server', async ({ page }) => {
   await logIn(page)
-  await ready(page)
+  await prepared(page)
   await cut(page)
   await page.goto('/arithmetic')
   await expect(page.getByText('Calculated on this device: the server did not answer.')).toBeVisible(SLOWLY)
@@ -254,7 +251,7 @@ test('chances are weighed up and varied without the server', async ({ page }) =>
 
 test('a line that flaps loses, doubles and reorders no entry, and each tap has its verdict', async ({ page }) => {
   await logIn(page)
-  await ready(page)
+  await prepared(page)
   await startTouchline(page, 'Tove Brandreth')
   await expect(page.getByRole('status', { name: 'Save status' })).toHaveText('Saved')
   const id = examinationOn(page)
@@ -291,7 +288,7 @@ test('a line that flaps loses, doubles and reorders no entry, and each tap has i
 
 test('what a colleague’s answer withholds meanwhile is told, kept, and recorded for a reason', async ({ page }) => {
   await logIn(page)
-  await ready(page)
+  await prepared(page)
   await page.setViewportSize({ width: 1280, height: 800 })
   await startExamination(page, 'Edda Sollund', 'left')
   await consentAndClearGate(page)
@@ -333,7 +330,7 @@ test('what a colleague’s answer withholds meanwhile is told, kept, and recorde
 
 test('a new tab opens without the server by the password, and by no other', async ({ page }) => {
   await logIn(page)
-  await ready(page)
+  await prepared(page)
   await cut(page)
   const later = await page.context().newPage()
   await later.goto('/')
