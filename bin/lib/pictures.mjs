@@ -79,6 +79,16 @@ const letter = async (page) => {
 const weighed = async (page) => {
   await page.getByRole('group', { name: 'Path of the probability' }).waitFor()
 }
+/** The rules are on the device, and the network goes. */
+const offline = async (page) => {
+  const isKept = () =>
+    page.evaluate(async () => Boolean(await (await caches.open('judge')).match('/judge/manifest.json')))
+  while (!(await isKept())) await page.waitForTimeout(500)
+  await page.context().setOffline(true)
+}
+const judgedHere = async (page) => {
+  await page.getByText('Judged on this device').first().waitFor()
+}
 const answer = click('button', 'See the answer')
 
 /** Views that change the demo come after those that show it as it is. */
@@ -96,7 +106,11 @@ const PICTURES = [
   ['tablet', TABLET, [open(/Mirre Aldous/), goTo('Lachman')]],
   ['phone', PHONE, [open(/Mirre Aldous/), goTo('Lachman'), click('button', 'L hurt')]],
   ['touchline', PHONE, [open(/Edda Sollund/), inside('/touchline')]],
-  ['touchline-answer', PHONE, [open(/Edda Sollund/), inside('/touchline'), answer]],
+  [
+    'touchline-answer',
+    PHONE,
+    [open(/Edda Sollund/), inside('/touchline'), offline, click('radio', /^same/), judgedHere, answer],
+  ],
   ['dark', DESK, [look('Dark'), open(/Mirre Aldous/), goTo('Landmark palpation')]],
   ['mcmurray', DESK, [open(/Mirre Aldous/), goTo('McMurray'), mcMurray]],
   ['athlete', DESK, [athlete]],
@@ -124,7 +138,7 @@ async function take(name, viewport, steps, options) {
   // What was entered last is saved and judged first.
   await page.waitForFunction(() => {
     const state = document.querySelector('[aria-label="Save status"]')
-    return state === null || state.textContent.trim() === 'Saved'
+    return state === null || ['Saved', 'Kept on this device, to be sent'].includes(state.textContent.trim())
   })
   await page.screenshot({ path: `${FOLDER}/${name}.png`, animations: 'disabled', ...options })
   await context.close()
