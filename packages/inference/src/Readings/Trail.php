@@ -9,18 +9,30 @@ use GrayCompass\Inference\Model\Group;
 use GrayCompass\Inference\Model\Result;
 use GrayCompass\Inference\Model\Row;
 use GrayCompass\Inference\States\Belief;
+use GrayCompass\Inference\States\Factor;
+use GrayCompass\Inference\States\Moments;
 use GrayCompass\Inference\States\StateSet;
 
 /**
  * The way from base rates to today's chances, one result at a time in the order done.
  *
+ * All states are walked once for a run of results that speak of few conditions together; between them only the few states
+ * of those conditions are weighed. What a run has multiplied in is kept and goes into the next walk.
+ *
  * @internal
  */
 final class Trail
 {
+    /** Conditions of one run: more take longer to weigh again for each result than to walk all states for. */
+    private const WIDE = 5;
+
     private const NO_WEIGHT = 1e-12;
 
+    /** A run whose factors would leave this range ends, so that none is lost beside the others. */
     private const LARGE = 1e60;
+
+    /** @var list<array{Result, Factor}> taken, and not weighed yet */
+    private array $taken = [];
 
     /** @var list<Step> */
     private array $steps = [];
@@ -28,10 +40,7 @@ final class Trail
     /** @var array<int, float> P(s) up to a constant */
     private array $states;
 
-    /**
-     * @var array{array<int, int>, array<int, float>}|null places and factors of the last result, not multiplied in
-     * yet
-     */
+    /** @var array{array<int, int>, array<int, float>}|null places and factors of the last run, not multiplied in yet */
     private ?array $left = null;
 
     /** @var array<string, EchoRanking> what is weighed so far, by group and outcome */
@@ -57,20 +66,8 @@ final class Trail
     {
         $key = "{$group->id} {$result->outcome->value}";
         $ranking = $this->rankings[$key] ?? EchoRanking::of([], $group->echo);
-        $longer = $ranking->with([$result]);
-        $this->rankings[$key] = $longer;
-        $change = $ranking->changeTo($longer);
-        $before = $this->sums($change->mask);
-        $after = $factors = [];
-        foreach ($before as $state => $weight) {
-            $factors[$state] = \exp($change->log[$state] - $change->log[0]);
-            $after[$state] = $weight * $factors[$state];
-        }
-        $this->leave($change->mask, $factors, \array_sum($after));
-        foreach ($result->finding->rows as $row) {
-            $bit = StateSet::size($change->mask & ((1 << $row->condition) - 1));
-            $this->steps[] = self::step($result, $row, self::odds($before, $bit), self::odds($after, $bit));
-        }
+        $longer = $this->rankings[$key] = $ranking->with([$result]);
+        $this->taken[] = [$result, $ranking->changeTo($longer)];
     }
 
     /**
@@ -80,6 +77,8 @@ final class Trail
      */
     public function steps(): array
     {
+        $this->weigh();
+
         return $this->steps;
     }
 
@@ -90,14 +89,77 @@ final class Trail
      */
     public function chances(): array
     {
+        $this->weigh();
         $this->sums(0);
+        $moments = Moments::of($this->states, $this->conditions);
         $chances = [];
         for ($condition = 0; $condition < $this->conditions; $condition++) {
-            $odds = self::odds($this->states, $condition);
+            $odds = $moments->first[$condition] / $moments->absent[$condition];
             $chances[] = $odds / (1 + $odds);
         }
 
         return $chances;
+    }
+
+    private function weigh(): void
+    {
+        $run = [];
+        $mask = 0;
+        foreach ($this->taken as $taken) {
+            $wider = $mask | $taken[1]->mask;
+            if ($run !== [] && StateSet::size($wider) > self::WIDE) {
+                $this->weighRun($mask, $run);
+                [$run, $wider] = [[], $taken[1]->mask];
+            }
+            $run[] = $taken;
+            $mask = $wider;
+        }
+        if ($run !== []) {
+            $this->weighRun($mask, $run);
+        }
+        $this->taken = [];
+    }
+
+    /**
+     * @param  int  $mask  all conditions that the results speak of
+     * @param  non-empty-list<array{Result, Factor}>  $run
+     */
+    private function weighRun(int $mask, array $run): void
+    {
+        $weights = $this->sums($mask);
+        $product = array_fill(0, \count($weights), 1.0);
+        $projections = [];
+        foreach ($run as [$result, $change]) {
+            if (self::isLeavingRange($product)) {
+                $this->leave($mask, $product, \array_sum($weights));
+                $weights = $this->sums($mask);
+                $product = array_fill(0, \count($weights), 1.0);
+            }
+            $places = $projections[$change->mask] ??= StateSet::projection($mask, $change->mask);
+            $factors = $before = $after = [];
+            foreach ($change->log as $log) {
+                $factors[] = \exp($log - $change->log[0]);
+                $before[] = $after[] = 0.0;
+            }
+            foreach ($places as $state => $local) {
+                $before[$local] += $weights[$state];
+                $after[$local] += $weights[$state] *= $factors[$local];
+                $product[$state] *= $factors[$local];
+            }
+            foreach ($result->finding->rows as $row) {
+                $bit = StateSet::size($change->mask & ((1 << $row->condition) - 1));
+                $this->steps[] = self::step($result, $row, self::odds($before, $bit), self::odds($after, $bit));
+            }
+        }
+        $this->leave($mask, $product, \array_sum($weights));
+    }
+
+    /**
+     * @param  array<int, float>  $product
+     */
+    private static function isLeavingRange(array $product): bool
+    {
+        return \max(1.0, ...$product) > self::LARGE || \min(1.0, ...$product) < 1 / self::LARGE;
     }
 
     private static function step(Result $result, Row $row, float $before, float $after): Step
@@ -122,9 +184,12 @@ final class Trail
      */
     private static function odds(array $chances, int $bit): float
     {
-        [$absent, $present] = StateSet::split($chances, $bit);
+        $sums = [0.0, 0.0];
+        foreach ($chances as $state => $chance) {
+            $sums[$state >> $bit & 1] += $chance;
+        }
 
-        return \array_sum($present) / \array_sum($absent);
+        return $sums[1] / $sums[0];
     }
 
     /**
@@ -156,10 +221,10 @@ final class Trail
     }
 
     /**
-     * Keeps factors for the next pass. Only odds are asked for, so the states are brought back to a sum of 1
-     * only when they would grow out of range.
+     * Keeps factors for the next walk. Only odds are asked for, so the states are brought back to a sum of 1 only when
+     * they would grow out of range.
      *
-     * @param  array<int, float>  $factors  by local state of the set; 1 for the state without any of them
+     * @param  array<int, float>  $factors  by local state of the set
      * @param  float  $total  what the states will sum to
      */
     private function leave(int $mask, array $factors, float $total): void
