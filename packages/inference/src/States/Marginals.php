@@ -30,10 +30,10 @@ final readonly class Marginals
         $summedOut = self::others($conditions, $mask);
         $present = [];
         foreach ($summedOut as $done => $condition) {
-            [$without, $with] = StateSet::split($states, $condition);
-            $states = StateSet::add($without, $with);
+            $with = StateSet::having($states, $condition);
+            $states = StateSet::without($states, $condition);
             for ($next = $done + 1; isset($summedOut[$next]); $next++) {
-                $with = StateSet::add(...StateSet::split($with, $summedOut[$next]));
+                $with = StateSet::without($with, $summedOut[$next]);
             }
             $present[$condition] = $with;
         }
@@ -55,7 +55,7 @@ final readonly class Marginals
     public static function sums(array $states, int $conditions, int $mask): array
     {
         foreach (self::others($conditions, $mask) as $condition) {
-            $states = StateSet::add(...StateSet::split($states, $condition));
+            $states = StateSet::without($states, $condition);
         }
 
         return $states;
@@ -70,9 +70,9 @@ final readonly class Marginals
             if ($mask >> $condition & 1) {
                 continue;
             }
-            $all = StateSet::add(...StateSet::split($all, $bit));
+            $all = StateSet::without($all, $bit);
             foreach ($present as $k => $with) {
-                $present[$k] = StateSet::add(...StateSet::split($with, $bit));
+                $present[$k] = StateSet::without($with, $bit);
             }
         }
 

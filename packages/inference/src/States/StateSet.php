@@ -96,6 +96,49 @@ final class StateSet
     }
 
     /**
+     * Sums a table over one bit.
+     *
+     * @param  array<int, float>  $states
+     * @return array<int, float> by local state of the other bits
+     */
+    public static function without(array $states, int $bit): array
+    {
+        $step = 1 << $bit;
+        $size = \count($states);
+        $sums = [];
+        for ($block = 0; $block < $size; $block += 2 * $step) {
+            for ($state = $block; $state < $block + $step; $state++) {
+                $sums[] = $states[$state] + $states[$state + $step];
+            }
+        }
+
+        return $sums;
+    }
+
+    /**
+     * Those with one bit alone.
+     *
+     * @param  array<int, float>  $states
+     * @return array<int, float> by local state of the other bits
+     */
+    public static function having(array $states, int $bit): array
+    {
+        $step = 1 << $bit;
+        $size = \count($states);
+        if ($size === 2 * $step) {
+            return \array_slice($states, $step);
+        }
+        $having = [];
+        for ($block = $step; $block < $size; $block += 2 * $step) {
+            for ($state = $block; $state < $block + $step; $state++) {
+                $having[] = $states[$state];
+            }
+        }
+
+        return $having;
+    }
+
+    /**
      * Sums two tables state by state.
      *
      * @param  array<int, float>  $a
