@@ -10,7 +10,6 @@ use GrayCompass\Inference\Model\Outcome;
 use GrayCompass\Inference\Model\Problem;
 use GrayCompass\Inference\Model\Row;
 use GrayCompass\Inference\States\Belief;
-use GrayCompass\Inference\States\StateSet;
 
 /**
  * How sure a chance is: its variance on the log-odds scale by the delta method, from the published
@@ -75,15 +74,22 @@ final class Interval
     }
 
     /**
+     * How far each figure of the link moves the log of its likelihood, state by state, is worked out once and averaged over
+     * the contrast of each condition.
+     *
      * @param  array<int, float>  $variances
      */
     private static function addLink(array &$variances, Link $link, Belief $after): void
     {
-        $finding = $link->result->finding;
-        [$own, $echoed] = self::sensitivityToUndetected($link);
-        $rows = RowSlopes::of($finding);
-        foreach ($after->contrasts($finding->mask) as $k => $contrast) {
-            $variances[$k] += self::along($contrast, $own, $echoed, $rows, $link);
+        $contrasts = $after->contrasts($link->result->finding->mask);
+        foreach (LinkSlopes::of($link) as [$variance, $slopes]) {
+            foreach ($contrasts as $k => $contrast) {
+                $moved = 0.0;
+                foreach ($slopes as $state => $slope) {
+                    $moved += $contrast[$state] * $slope;
+                }
+                $variances[$k] += $variance * $moved * $moved;
+            }
         }
     }
 
@@ -127,105 +133,5 @@ final class Interval
 
         return $row->sensitivity->variance * $bySensitivity * $bySensitivity
             + $row->specificity->variance * $bySpecificity * $bySpecificity;
-    }
-
-    /**
-     * The variance that a link brings along a contrast of states.
-     *
-     * @param  array<int, float>  $contrast
-     * @param  array<int, float>  $own
-     * @param  array<int, float>  $echoed
-     * @param  array<int, RowSlopes>  $rows
-     */
-    private static function along(array $contrast, array $own, array $echoed, array $rows, Link $link): float
-    {
-        [$all, $withTarget] = self::average($contrast, $own, $echoed, $link);
-        $sum = 0.0;
-        foreach ($rows as $position => $slopes) {
-            $row = $link->result->finding->rows[$position];
-            $bySensitivity = $withTarget[$position] * $slopes->sensitivity;
-            $bySpecificity = $all * $slopes->baseline;
-            foreach ($slopes->specificity as $target => $slope) {
-                $bySpecificity += $withTarget[$target] * $slope;
-            }
-            $sum += $row->sensitivity->variance * $bySensitivity * $bySensitivity
-                + $row->specificity->variance * $bySpecificity * $bySpecificity;
-        }
-
-        return $sum;
-    }
-
-    /**
-     * How the log of the contribution moves with log P(negative), in the state itself and in the part
-     * of it that a stronger result spoke for.
-     *
-     * @return array{array<int, float>, array<int, float>} by local state
-     */
-    private static function sensitivityToUndetected(Link $link): array
-    {
-        $finding = $link->result->finding;
-        $negative = $finding->chances(Outcome::Negative);
-        $chances = $finding->chances($link->result->outcome);
-        $own = [];
-        foreach ($negative as $state => $chance) {
-            $own[] = $link->result->outcome === Outcome::Negative ? 1.0 : -$chance / (1 - $chance);
-        }
-        $echoed = [];
-        foreach ($own as $state => $slope) {
-            $shared = $state & $link->shared;
-            $share = $link->echo / $chances[$shared];
-            $echoed[] = $link->leads ? 0.0 : $share / ($share + 1 - $link->echo) * $own[$shared];
-        }
-
-        return [$own, $echoed];
-    }
-
-    /**
-     * The slopes averaged over a contrast of states.
-     *
-     * @param  array<int, float>  $contrast
-     * @param  array<int, float>  $own
-     * @param  array<int, float>  $echoed
-     * @return array{float, array<int, float>} over all states, and over those with each target present
-     */
-    private static function average(array $contrast, array $own, array $echoed, Link $link): array
-    {
-        $all = 0.0;
-        $whole = $alone = [];
-        foreach ($own as $state => $slope) {
-            $alone[] = $contrast[$state] * $slope;
-            $all += $whole[] = $contrast[$state] * ($slope - $echoed[$state]);
-        }
-        $targets = \count($link->result->finding->rows);
-        if ($link->leads || $link->shared === 0) {
-            return [$all, self::withEach($alone, $targets)];
-        }
-        $withTarget = self::withEach($whole, $targets);
-        if ($link->shared !== (1 << $targets) - 1) {
-            foreach (self::withEach($alone, $targets) as $position => $sum) {
-                $withTarget[$position] = $link->shared >> $position & 1 ? $withTarget[$position] : $sum;
-            }
-        }
-
-        return [$all, $withTarget];
-    }
-
-    /**
-     * Sums over the states with each target present, the last target summed out first.
-     *
-     * @param  array<int, float>  $terms  by local state
-     * @return array<int, float> by target
-     */
-    private static function withEach(array $terms, int $targets): array
-    {
-        $sums = [];
-        for ($position = $targets - 1; $position > 0; $position--) {
-            [$without, $with] = StateSet::split($terms, $position);
-            $sums[$position] = \array_sum($with);
-            $terms = StateSet::add($without, $with);
-        }
-        $sums[0] = $terms[1];
-
-        return $sums;
     }
 }

@@ -26,6 +26,12 @@ final class Outlook
     /** @var array<string, GroupLikelihood> by group id */
     private array $groups = [];
 
+    /** @var array<int, float> what is lost by acting on today's chance of each condition */
+    private array $losses = [];
+
+    /** @var array<int, float> bits that are not known of each condition today */
+    private array $entropies = [];
+
     /**
      * @param  list<GroupLikelihood>  $groups
      * @param  array<int, float>  $now  chance of each condition today
@@ -36,6 +42,10 @@ final class Outlook
         array $groups,
         private readonly array $now,
     ) {
+        foreach ($problem->conditions as $k => $condition) {
+            $this->losses[] = $condition->thresholds->loss($now[$k]);
+            $this->entropies[] = self::entropy($now[$k]);
+        }
         foreach ($groups as $group) {
             $this->groups[$group->group->id] = $group;
         }
@@ -110,12 +120,10 @@ final class Outlook
         $value = $bits = 0.0;
         foreach ($this->problem->conditions as $k => $condition) {
             $limits = $condition->thresholds;
-            $value += $condition->weight * ($limits->loss($this->now[$k]) - $chance * $limits
-                ->loss($positive[$k]) - (1 - $chance) * $limits->loss(
-                    $negative[$k],
-                ));
-            $bits += self::entropy($this
-                ->now[$k]) - $chance * self::entropy($positive[$k]) - (1 - $chance) * self::entropy($negative[$k]);
+            $value += $condition->weight * ($this->losses[$k]
+                - $chance * $limits->loss($positive[$k]) - (1 - $chance) * $limits->loss($negative[$k]));
+            $bits += $this->entropies[$k]
+                - $chance * self::entropy($positive[$k]) - (1 - $chance) * self::entropy($negative[$k]);
         }
 
         return new NextTest($candidate, $chance, self::visible($value), self::visible($bits), $positive, $negative);
