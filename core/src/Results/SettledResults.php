@@ -24,6 +24,9 @@ final readonly class SettledResults implements CountedResults
     /** @var array<string, list<SettledResult>> what counts, by sign, today's first */
     private array $counted;
 
+    /** @var array<string, list<SettledResult>> own tests that count, by condition */
+    private array $own;
+
     /** Without what earlier visits found. */
     public self $today;
 
@@ -50,7 +53,15 @@ final readonly class SettledResults implements CountedResults
                 $now[] = $result;
             }
         }
+        $own = [];
+        foreach ($counted as $sign => $ofSign) {
+            $of = $signs->ownTestOf($sign);
+            if ($of !== null) {
+                $own[$of->value] = [...$own[$of->value] ?? [], ...$ofSign];
+            }
+        }
         $this->counted = $counted;
+        $this->own = $own;
         $this->today = \count($today) === \count($results) ? $this : new self($today, $signs);
         $this->ofTheKneeNow = \count($now) === \count($results) ? $this : new self($now, $signs);
     }
@@ -176,14 +187,7 @@ final readonly class SettledResults implements CountedResults
      */
     public function own(Condition $condition): array
     {
-        $own = [];
-        foreach ($this->counted as $sign => $results) {
-            if ($this->signs->ownTestOf($sign) === $condition) {
-                $own = [...$own, ...$results];
-            }
-        }
-
-        return $own;
+        return $this->own[$condition->value] ?? [];
     }
 
     /**
