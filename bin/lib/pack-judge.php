@@ -80,7 +80,8 @@ $code = "<?php\ndeclare(strict_types=1);\n"
     .implode('', array_map(static fn (string $class): string => block($classes[$class]), inOrder($classes)))
     // Read once, and then asked as often as there is something to ask.
     ."namespace { \$judge = new GrayCompass\\Core\\Judge(new GrayCompass\\Core\\Figures('/judge', json_decode((string) file_get_contents('/judge/figures.json'), true, 64, JSON_THROW_ON_ERROR))); }\n";
-$figures = json_encode((new Figures)->parsed(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+// What the base states of all settings take over the line, the device works out sooner for the one that it needs.
+$figures = json_encode(array_diff_key((new Figures)->parsed(), [Figures::BASE_STATES => true]), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
 // Asked before anything is entered, so that the first verdict that counts is quick.
 [$first, $second] = array_map(
     static fn (string $name): string => json_encode(

@@ -160,7 +160,7 @@ final class Assessor
             $examination,
             $results,
             $looksAhead ? Candidates::of($examination, $gate, $results, $evidence, $catalogue) : [],
-        ));
+        ), $builder->before($examination));
         $loose = new Loose($examination, $results->ofTheKneeNow, self::chances($weighed));
         $lines = new ResultLines($examination, $gate, $results->ofTheKneeNow, $loose, $weighed->after, self::atAct($weighed));
         $gate = $gate->with(...(self::hasPast($examination)
@@ -211,6 +211,7 @@ final class Assessor
             $this->data->libraries(),
             $this->data->references(),
             $this->data->levels(),
+            $this->data->baseStates(),
         );
     }
 

@@ -27,6 +27,7 @@ use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Plan\PlayRules;
 use GrayCompass\Core\Safety\RuleBook;
 use GrayCompass\Core\Safety\UrgencySteps;
+use GrayCompass\Core\Scales\BaseStates;
 use GrayCompass\Core\Sentences\Language;
 use GrayCompass\Core\Sentences\Phrases;
 use GrayCompass\Core\Verdict\AbnormalFindings;
@@ -38,6 +39,9 @@ use RuntimeException;
 /** The door to what the product ships in core/data, and the one class that reads files. Each file is read once. */
 final class Figures
 {
+    /** Under this name parsed() keeps what is worked out, and can be had again from the files. */
+    public const BASE_STATES = 'baseStates';
+
     private ?Catalogue $catalogue = null;
 
     private ?Priors $priors = null;
@@ -78,6 +82,8 @@ final class Figures
 
     private ?Libraries $libraries = null;
 
+    private ?BaseStates $baseStates = null;
+
     /**
      * @param  array<string, array<array-key, mixed>>  $parsed  what parsed() gave, by name of the file: those are not
      *     read again
@@ -98,6 +104,7 @@ final class Figures
     {
         $parsed = [
             'fixed' => [$this->fixed()], 'references' => [$this->referencesPrint()], 'prints' => $this->prints(),
+            self::BASE_STATES => $this->baseStates()->kept(),
         ];
         foreach (['', 'catalogue/', 'words/*/'] as $below) {
             foreach (glob("{$this->folder}/{$below}*.{json,csv}", GLOB_BRACE) ?: [] as $path) {
@@ -229,6 +236,13 @@ final class Figures
         return substr(hash('sha256', implode('', [
             $this->fixed(), ...array_unique($prints), $withReferences ? $this->referencesPrint() : '',
         ])), 0, 12);
+    }
+
+    /** What is believed before any result, by setting and age. */
+    public function baseStates(): BaseStates
+    {
+        /** @phpstan-ignore argument.type (it is what parsed() gave) */
+        return $this->baseStates ??= new BaseStates($this->priors(), $this->parsed[self::BASE_STATES] ?? []);
     }
 
     private function referencesPrint(): string

@@ -19,6 +19,9 @@ final readonly class Priors
 
     private const GROWN = 18;
 
+    /** @var array<string, EchoGroup> by finding */
+    private array $groupOf;
+
     /**
      * @param  array<string, SettingRates>  $settings  by setting
      * @param  list<Pairing>  $pairings
@@ -37,6 +40,11 @@ final readonly class Priors
         private array $seriousness,
         private array $young,
     ) {
+        $groupOf = [];
+        foreach ($groups as $group) {
+            $groupOf += array_fill_keys($group->findings, $group);
+        }
+        $this->groupOf = $groupOf;
     }
 
     /** The rates of a setting, for the young those of their age where the setting has such. */
@@ -49,6 +57,14 @@ final readonly class Priors
         };
 
         return ($age === null ? null : $this->young[$age][$setting->value] ?? null) ?? $this->settings[$setting->value];
+    }
+
+    /**
+     * @return list<SettingRates> of every setting, and of the young in it
+     */
+    public function allRates(): array
+    {
+        return [...array_values($this->settings), ...array_merge(...array_map(array_values(...), array_values($this->young)))];
     }
 
     public function seriousness(Condition $condition): float
@@ -84,12 +100,6 @@ final readonly class Priors
     /** The group of a finding; one that is in none stands alone and echoes nothing. */
     public function groupOf(string $finding): EchoGroup
     {
-        foreach ($this->groups as $group) {
-            if (\in_array($finding, $group->findings, true)) {
-                return $group;
-            }
-        }
-
-        return new EchoGroup("alone_{$finding}", 0.0, [$finding]);
+        return $this->groupOf[$finding] ?? new EchoGroup("alone_{$finding}", 0.0, [$finding]);
     }
 }

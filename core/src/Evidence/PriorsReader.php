@@ -19,14 +19,7 @@ final class PriorsReader
     public static function read(array $data): Priors
     {
         return new Priors(
-            array_map(
-                static fn (array $setting): SettingRates => new SettingRates(
-                    $setting['label'],
-                    $setting['pretestWeight'],
-                    $setting['baseRates'],
-                ),
-                $data['settings'],
-            ),
+            self::settings($data['settings']),
             array_map(static fn (array $pair): Pairing => new Pairing(
                 Condition::from($pair['between'][0]),
                 Condition::from($pair['between'][1]),
@@ -44,6 +37,20 @@ final class PriorsReader
     }
 
     /**
+     * @param  array<string, array{label: string, pretestWeight: float, baseRates: array<string, float>}>  $settings
+     * @return array<string, SettingRates>
+     */
+    private static function settings(array $settings): array
+    {
+        $rates = [];
+        foreach ($settings as $id => $setting) {
+            $rates[$id] = new SettingRates($id, $setting['label'], $setting['pretestWeight'], $setting['baseRates']);
+        }
+
+        return $rates;
+    }
+
+    /**
      * The rates of the young; the weight and the name are the setting's.
      *
      * @param  array<string, mixed>  $ages
@@ -58,6 +65,7 @@ final class PriorsReader
             $rates = $ages[$age];
             foreach ($rates as $setting => $baseRates) {
                 $young[$age][$setting] = new SettingRates(
+                    "{$setting} {$age}",
                     $settings[$setting]['label'],
                     $settings[$setting]['pretestWeight'],
                     $baseRates,

@@ -14,10 +14,12 @@ use GrayCompass\Core\Knee\Condition;
 final readonly class SettingRates
 {
     /**
+     * @param  string  $id  the setting, and of the young their age, such as touchline or touchline under12
      * @param  float  $weight  number of knees that the rates are worth
      * @param  array<string, float>  $rates  by condition, in (0, 1)
      */
     public function __construct(
+        public string $id,
         public string $label,
         public float $weight,
         private array $rates,

@@ -11,6 +11,7 @@ use GrayCompass\Core\Evidence\LevelFactors;
 use GrayCompass\Core\Evidence\Libraries;
 use GrayCompass\Core\Evidence\Priors;
 use GrayCompass\Core\Evidence\References;
+use GrayCompass\Core\Evidence\SettingRates;
 use GrayCompass\Core\Examination\KneeExamination;
 use GrayCompass\Core\Examination\KnownResults;
 use GrayCompass\Core\Grading\Values\Outcome;
@@ -19,7 +20,6 @@ use GrayCompass\Core\Knee\Level;
 use GrayCompass\Core\Knee\Station;
 use GrayCompass\Core\Results\SettledResult;
 use GrayCompass\Core\Results\SettledResults;
-use GrayCompass\Inference\Model\Association;
 use GrayCompass\Inference\Model\Candidate;
 use GrayCompass\Inference\Model\Finding;
 use GrayCompass\Inference\Model\Group;
@@ -28,9 +28,9 @@ use GrayCompass\Inference\Model\Problem;
 use GrayCompass\Inference\Model\Rate;
 use GrayCompass\Inference\Model\Result;
 use GrayCompass\Inference\Model\Row;
-use GrayCompass\Inference\Model\Thresholds;
-use GrayCompass\Inference\Model\WeighedCondition;
+use GrayCompass\Inference\States\Belief;
 use LogicException;
+use WeakMap;
 
 /**
  * Puts one examination on the scales: base rates of its setting, counted results, tests still to do.
@@ -43,14 +43,16 @@ final class ProblemBuilder
     /** What turning over or sitting up costs, in minutes. */
     public const CHANGE_OF_POSITION_MIN = 0.5;
 
-    /** The chance of a tear that is given: as near to 1 as the weighing goes. */
-    private const GIVEN = 0.995;
-
     /** @var array<string, int> condition id to position */
     private readonly array $positions;
 
     /** @var array<string, Finding> by sign and level */
     private array $findings = [];
+
+    private readonly BaseProblem $base;
+
+    /** @var WeakMap<SettledResult, WeighedResult> those on the scales once are asked for again by the trail */
+    private readonly WeakMap $weighed;
 
     public function __construct(
         private readonly Priors $priors,
@@ -58,8 +60,11 @@ final class ProblemBuilder
         private readonly Libraries $libraries,
         private readonly References $references,
         private readonly LevelFactors $levels,
+        private readonly BaseStates $baseStates,
     ) {
+        $this->base = new BaseProblem($priors);
         $this->positions = array_flip(array_column(Condition::cases(), 'value'));
+        $this->weighed = new WeakMap;
     }
 
     /**
@@ -72,8 +77,14 @@ final class ProblemBuilder
             : $examination->records[\count($examination->records) - 1]->manoeuvre->station;
 
         return new Problem(
-            $this->conditions($examination),
-            $this->associations(),
+            $this->base->conditions(
+                $this->rates($examination),
+                ...array_filter(
+                    Condition::cases(),
+                    static fn (Condition $condition): bool => $examination->known->oldTear($condition) !== null,
+                ),
+            ),
+            $this->base->associations(),
             $this->grouped([
                 ...array_map($this->weighed(...), $results->counting()),
                 ...$this->looks($examination->known),
@@ -82,8 +93,24 @@ final class ProblemBuilder
         );
     }
 
+    /** What is believed of this knee before any result; null where a tear from before is given, which no setting knows. */
+    public function before(KneeExamination $examination): ?Belief
+    {
+        return $examination->known->hasOldTear() ? null : $this->baseStates->of($this->rates($examination));
+    }
+
+    private function rates(KneeExamination $examination): SettingRates
+    {
+        return $this->priors->rates($examination->setting, $examination->ageYears);
+    }
+
     /** A result on the scales, with the figures of the phase in which it was found. */
     public function weighed(SettledResult $settled): WeighedResult
+    {
+        return $this->weighed[$settled] ??= $this->onTheScales($settled);
+    }
+
+    private function onTheScales(SettledResult $settled): WeighedResult
     {
         $reading = $settled->reading;
         $levelled = $reading->level !== null && $this->levels->has($reading->sign);
@@ -155,40 +182,6 @@ final class ProblemBuilder
         }
 
         return $groups;
-    }
-
-    /**
-     * @return list<WeighedCondition>
-     */
-    private function conditions(KneeExamination $examination): array
-    {
-        $rates = $this->priors->rates($examination->setting, $examination->ageYears);
-
-        return array_map(function (Condition $condition) use ($examination, $rates): WeighedCondition {
-            $isGiven = $examination->known->oldTear($condition) !== null;
-
-            return new WeighedCondition(
-                $condition->value,
-                $isGiven ? self::GIVEN : $rates->rate($condition),
-                $isGiven ? null : $rates->weight,
-                new Thresholds(...$this->priors->thresholds($condition)),
-                $this->priors->seriousness($condition),
-            );
-        }, Condition::cases());
-    }
-
-    /**
-     * @return list<Association>
-     */
-    private function associations(): array
-    {
-        $associations = [];
-        foreach ($this->priors->pairings as $pairing) {
-            $ends = [$this->positions[$pairing->one->value], $this->positions[$pairing->other->value]];
-            $associations[] = new Association(\min($ends), \max($ends), $pairing->oddsRatio);
-        }
-
-        return $associations;
     }
 
     private function candidate(string $finding, Manoeuvre $manoeuvre, Station $here): Candidate

@@ -34,7 +34,7 @@ final class Rooms
         ],
         'Core\\Scales' => [
             'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Grading', 'Core\\Evidence', 'Core\\Results',
-            'Inference\\Model', 'Inference\\Readings',
+            'Inference\\Model', 'Inference\\States', 'Inference\\Readings',
         ],
         'Core\\Verdict' => [
             'Core\\Sentences', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Examination', 'Core\\Safety', 'Core\\Grading', 'Core\\Results',

@@ -23,14 +23,18 @@ use GrayCompass\Inference\States\Factor;
  */
 final class Weighing
 {
-    public static function of(Problem $problem): Weighed
+    /**
+     * @param  Belief|null  $before  what the same conditions and associations make of it before any result, where that is
+     *     known already
+     */
+    public static function of(Problem $problem, ?Belief $before = null): Weighed
     {
         $groups = $factors = [];
         foreach ($problem->groups as $group) {
             $groups[] = $likelihood = new GroupLikelihood($group);
             $factors[] = $likelihood->factor;
         }
-        $before = Belief::before($problem);
+        $before ??= Belief::before($problem);
         $after = $before->with($factors);
         $after->foresee(self::masks($problem));
         $logOdds = $now = [];

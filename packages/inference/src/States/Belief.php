@@ -21,7 +21,7 @@ final class Belief
     private const FAINT = 1e-152;
 
     /** Conditions in one wide set of sums: more take longer to sum down again than to sum afresh. */
-    private const WIDE = 4;
+    private const WIDE = 5;
 
     /** Below this chance of absence, absent states are summed apart, so that they keep their digits. */
     private const NEARLY_CERTAIN = 1e-6;
@@ -54,6 +54,27 @@ final class Belief
     public static function before(Problem $problem): self
     {
         return new self(StatesBefore::log($problem), \count($problem->conditions));
+    }
+
+    /**
+     * What log() gave before: nothing is fitted again.
+     *
+     * @param  array<int, float>  $log
+     * @param  int  $conditions  of which it holds every combination
+     */
+    public static function from(array $log, int $conditions): self
+    {
+        return new self($log, $conditions);
+    }
+
+    /**
+     * Natural log of P(s) up to a constant, to be kept where it costs nothing to read again.
+     *
+     * @return array<int, float> by state
+     */
+    public function log(): array
+    {
+        return $this->log;
     }
 
     /**
