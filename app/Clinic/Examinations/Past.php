@@ -11,6 +11,7 @@ use App\Clinic\Models\ReferenceResult;
 use App\Clinic\Models\Snapshot;
 use App\Clinic\Models\StoredRecord;
 use App\Clinic\Models\StudentScope;
+use App\Clinic\Values\ExaminationStatus;
 use App\Clinic\Values\InjuryState;
 use App\Clinic\Values\ReferenceAnswer;
 use App\Clinic\Values\ReferenceKind;
@@ -18,6 +19,7 @@ use App\Platform\Database\TeamScope;
 use GrayCompass\Core\Examination\KnownBy;
 use GrayCompass\Core\Examination\Treatment;
 use GrayCompass\Core\Wire\PastShape;
+use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
@@ -47,10 +49,28 @@ final class Past
             return [];
         }
 
+        [$hasVisits, $hasResults] = self::mayHave($examination, $episode);
+
         return array_filter([
-            'earlier' => self::earlier($examination),
-            'known' => self::known($examination, $episode),
+            'earlier' => $hasVisits ? self::earlier($examination) : [],
+            'known' => $hasResults ? self::known($examination, $episode) : [],
         ]);
+    }
+
+    /**
+     * Most knees have no past, and every save asks: one plain statement says for which there may be any.
+     *
+     * @return array{bool, bool} signed visits of the episode, and results of any knee of the athlete
+     */
+    private static function mayHave(Examination $examination, Episode $episode): array
+    {
+        $found = (array) DB::selectOne(
+            'select exists(select 1 from examinations where episode_id = ? and status = ?) as visits,'
+            .' exists(select 1 from reference_results where athlete_id = ?) as results',
+            [$examination->episode_id, ExaminationStatus::Signed->value, $episode->athlete_id],
+        );
+
+        return [(bool) $found['visits'], (bool) $found['results']];
     }
 
     /**

@@ -21,6 +21,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $at `YYYY-MM-DD HH:MM:SS.mmm` in UTC
  * @property string $previous_hash
  * @property string $hash
+ *
+ * @phpstan-type Columns array{
+ *     team_id: string|null, user_id: string|null, event: string, subject: string|null,
+ *     detail: array<string, string|int|bool>, address: string, at: string, previous_hash: string
+ * }
  */
 final class AuditEntry extends Model
 {
@@ -39,15 +44,32 @@ final class AuditEntry extends Model
 
     protected $casts = ['event' => AuditEvent::class, 'detail' => 'array'];
 
-    /** HMAC-SHA-256 over everything that it says, and the hash before it, by a key that is not in the database. */
     public function computeHash(): string
     {
-        $detail = $this->detail;
-        ksort($detail);
+        return self::hashOf([
+            'team_id' => $this->team_id,
+            'user_id' => $this->user_id,
+            'event' => $this->event->value,
+            'subject' => $this->subject,
+            'detail' => $this->detail,
+            'address' => $this->address,
+            'at' => $this->at,
+            'previous_hash' => $this->previous_hash,
+        ]);
+    }
+
+    /**
+     * HMAC-SHA-256 over everything that it says, and the hash before it, by a key that is not in the database.
+     *
+     * @param  Columns  $entry
+     */
+    public static function hashOf(array $entry): string
+    {
+        ksort($entry['detail']);
 
         return hash_hmac('sha256', json_encode([
-            $this->previous_hash, $this->team_id, $this->user_id, $this->event->value, $this->subject, $detail,
-            $this->address, $this->at,
+            $entry['previous_hash'], $entry['team_id'], $entry['user_id'], $entry['event'], $entry['subject'],
+            $entry['detail'], $entry['address'], $entry['at'],
         ], JSON_THROW_ON_ERROR), AuditKey::bytes());
     }
 }

@@ -35,38 +35,61 @@ final readonly class AuditLog
         $user = $by ?? $this->auth->guard()->user();
         $user = $user instanceof Actor ? $user : null;
         $team = $user?->actorTeam() ?? $of;
-        $write = function () use ($event, $subject, $detail, $user, $team): void {
-            $chain = self::chain($team ?? HashChain::NO_TEAM);
-            $entry = new AuditEntry([
-                'team_id' => $team,
-                'user_id' => $user?->actorId(),
-                'event' => $event,
-                'subject' => $subject,
-                'detail' => $detail,
-                'address' => app()->runningInConsole() && ! app()->runningUnitTests()
-                    ? 'console'
-                    : (string) $this->request->ip(),
-                'at' => Date::now('UTC')->format('Y-m-d H:i:s.v'),
-                'previous_hash' => $chain->hash,
-            ]);
-            $entry->hash = $entry->computeHash();
-            $entry->save();
-            $chain->forceFill(['hash' => $entry->hash, 'count' => $chain->count + 1])->save();
-            $this->database->afterCommit(fn () => $this->heads->keep($chain->team_id, $chain->count, $chain->hash));
-        };
+        $write = fn () => $this->write($team ?? HashChain::NO_TEAM, [
+            'team_id' => $team,
+            'user_id' => $user?->actorId(),
+            'event' => $event->value,
+            'subject' => $subject,
+            'detail' => $detail,
+            'address' => app()->runningInConsole() && ! app()->runningUnitTests()
+                ? 'console'
+                : (string) $this->request->ip(),
+            'at' => Date::now('UTC')->format('Y-m-d H:i:s.v'),
+        ]);
         // Inside a transaction a savepoint would be set for nothing.
         $this->database->transactionLevel() > 0 ? $write() : $this->database->transaction($write);
     }
 
-    /** Locked at once, for a lock that is shared first and wanted alone later lets two savers wait for each other. */
-    private static function chain(string $team): HashChain
+    /**
+     * In plain statements: every save and every look at a record comes through here.
+     *
+     * @param  string  $chain  id of the team, or of the chain of what belongs to none
+     * @param  array{team_id: string|null, user_id: string|null, event: string, subject: string|null, detail: array<string, string|int|bool>, address: string, at: string}  $says
+     */
+    private function write(string $chain, array $says): void
     {
-        $chain = HashChain::query()->lockForUpdate()->find($team);
-        if ($chain === null) {
-            HashChain::query()->insertOrIgnore(['team_id' => $team, 'hash' => AuditEntry::NONE, 'count' => 0]);
-            $chain = HashChain::query()->lockForUpdate()->findOrFail($team);
+        [$count, $last] = $this->end($chain);
+        $entry = [...$says, 'previous_hash' => $last];
+        $hash = AuditEntry::hashOf($entry);
+        $this->database->insert(
+            'insert into audit_entries (team_id, user_id, event, subject, detail, address, at, previous_hash, hash)'
+            .' values (?, ?, ?, ?, ?, ?, ?, ?, ?)',
+            [...array_values([...$entry, 'detail' => json_encode($says['detail'], JSON_THROW_ON_ERROR)]), $hash],
+        );
+        $count++;
+        $this->database->update('update audit_chains set hash = ?, count = ? where team_id = ?', [$hash, $count, $chain]);
+        $this->database->afterCommit(fn () => $this->heads->keep($chain, $count, $hash));
+    }
+
+    /**
+     * Locked at once, for a lock that is shared first and wanted alone later lets two savers wait for each other.
+     *
+     * @return array{int, string} number of entries of the chain so far, and the hash of the last
+     */
+    private function end(string $chain): array
+    {
+        $read = fn (): mixed => $this->database->selectOne(
+            'select count, hash from audit_chains where team_id = ? for update', [$chain],
+        );
+        $end = $read();
+        if ($end === null) {
+            $this->database->insert(
+                'insert ignore into audit_chains (team_id, hash, count) values (?, ?, 0)', [$chain, AuditEntry::NONE],
+            );
+            $end = $read();
         }
 
-        return $chain;
+        /** @var object{count: int, hash: string} $end */
+        return [$end->count, $end->hash];
     }
 }
