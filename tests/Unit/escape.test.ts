@@ -14,7 +14,7 @@ import SendDialog from '@/letters/SendDialog.vue'
 import AthleteDialog from '@/people/AthleteDialog.vue'
 import EraseDialog from '@/people/EraseDialog.vue'
 import ReferenceResultDialog from '@/people/ReferenceResultDialog.vue'
-import ProposalList from '@/people/ProposalList.vue'
+import DeclineDialog from '@/people/DeclineDialog.vue'
 import ResultFiles from '@/people/ResultFiles.vue'
 import TaskDialog from '@/people/TaskDialog.vue'
 import EvidenceChain from '@/plateau/EvidenceChain.vue'
@@ -81,11 +81,7 @@ const CASES: Record<string, Case> = {
   'people/AthleteDialog.vue': { is: AthleteDialog, body: [] },
   'people/EraseDialog.vue': { is: EraseDialog, props: { athlete } },
   'people/ReferenceResultDialog.vue': { is: ReferenceResultDialog, props: { episode: '01P' }, body: history },
-  'people/ProposalList.vue': {
-    is: ProposalList,
-    props: { proposals: [proposal] },
-    opens: /^decline/i,
-  },
+  'people/DeclineDialog.vue': { is: DeclineDialog, props: { proposal, busy: false, problem: '' } },
   'people/ResultFiles.vue': { is: ResultFiles, props: { result, mayChange: true }, opens: /file/i },
   'people/TaskDialog.vue': {
     is: TaskDialog,

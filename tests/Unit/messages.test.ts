@@ -21,7 +21,7 @@ test('no two rooms have messages of the same name', () => {
 /** What takes something away says so by its first word, and stands only where it does. */
 const TAKING: Record<string, string[]> = {
   Archive: ['athleteView'],
-  Decline: ['proposalList'],
+  Decline: ['declineDialog', 'proposalList'],
   Delete: ['heldNotice', 'numberPad'],
   Discard: ['begunBar', 'discardBegunDialog', 'letterView', 'logOutDialog', 'problemsBar'],
   Dismiss: ['taskDialog'],

@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { t } from '@/messages/frame'
 import { useExamination } from '@/stores/examination'
 import { useSession } from '@/stores/session'
 import { type Unsent, unsent } from '@/sync'
 import UiButton from '@/ui/UiButton.vue'
-import LogOutDialog from './LogOutDialog.vue'
 
 /** Leaves; what still waits on this device is asked about first. */
 defineOptions({ inheritAttrs: false })
+const LogOutDialog = defineAsyncComponent(() => import('./LogOutDialog.vue'))
+
 const session = useSession()
 const router = useRouter()
 const examination = useExamination()

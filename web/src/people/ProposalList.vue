@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/messages/people'
-import { required } from '@/ui/rules'
-import { reactive, ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import type { Proposal } from '@/contract/types'
 import { moment } from '@/shared/dates'
@@ -9,31 +8,28 @@ import { useDoing } from '@/shared/useDoing'
 import { useSession } from '@/stores/session'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
-import UiDialog from '@/ui/UiDialog.vue'
-import UiForm from '@/ui/UiForm.vue'
-import UiText from '@/ui/UiText.vue'
 import { tell } from '@/ui/telling'
-import {} from '@/shared/words'
 import { kneeOf } from '@/shared/words'
 
 /** What students propose: the person who answers for it decides, the person who proposed sees how it was decided. */
 defineProps<{ proposals: readonly Proposal[]; named?: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 
+/** Seldom asked for: it comes with its form when it is. */
+const DeclineDialog = defineAsyncComponent(() => import('./DeclineDialog.vue'))
+
 const session = useSession()
 const against = ref<Proposal | null>(null)
-const given = reactive({ why: '' })
-const RULES = { why: required(t('proposalList.enterTheReasonForDecliningIt')) }
 const { busy, problem, attempt } = useDoing()
 
-async function decide(proposal: Proposal, take: boolean): Promise<void> {
+/** @param why of a proposal that is declined */
+async function decide(proposal: Proposal, take: boolean, why = ''): Promise<void> {
   const path = { proposal: proposal.id }
-  const body = take ? { take } : { take, why: given.why }
+  const body = take ? { take } : { take, why }
   const done = await attempt(() => answerOf(api.PUT('/api/proposals/{proposal}', { params: { path }, body })))
   if (!done) return
   tell(take ? t('proposalList.acceptedItIsRecordedAsIf') : t('proposalList.declinedTheStudentCanReadWhy'))
   against.value = null
-  given.why = ''
   emit('changed')
 }
 
@@ -88,22 +84,14 @@ async function takeBack(proposal: Proposal): Promise<void> {
     </li>
   </ul>
   <UiAlert v-if="problem && !against" :say="problem" />
-  <UiDialog v-if="against" :title="t('proposalList.declineProposal')" @close="against = null">
-    <p>{{ against.title }}</p>
-    <UiForm
-      class="form"
-      :label="t('proposalList.declineProposal')"
-      :model="given"
-      :rules="RULES"
-      @submit="decide(against, false)"
-    >
-      <UiText v-model="given.why" :label="t('proposalList.whyFor', { by: against.by })" prop="why" type="textarea" />
-      <p>
-        <UiButton kind="main" submit :disabled="busy">{{ t('proposalList.declineProposal') }}</UiButton>
-      </p>
-    </UiForm>
-    <UiAlert v-if="problem" :say="problem" />
-  </UiDialog>
+  <DeclineDialog
+    v-if="against"
+    :proposal="against"
+    :busy="busy"
+    :problem="problem"
+    @decline="(why) => against && decide(against, false, why)"
+    @close="against = null"
+  />
 </template>
 
 <style scoped>
@@ -139,11 +127,6 @@ small {
 .beside {
   display: flex;
   flex-shrink: 0;
-}
-.form {
-  display: grid;
-  gap: 12px;
-  margin-top: 14px;
 }
 @media (--phone) {
   li {
