@@ -165,7 +165,7 @@ final class Assessor
         $lines = new ResultLines($examination, $gate, $results->ofTheKneeNow, $loose, $weighed->after, self::atAct($weighed));
         $gate = $gate->with(...(self::hasPast($examination)
             ? SafetyLine::worstOfEach([
-                ...$lines->lines(), ...$this->linesOfToday($examination, $gate, $results, $weighed->before),
+                ...$lines->lines(), ...$this->linesOfToday($examination, $gate, $results, $weighed->before, $builder),
             ])
             : $lines->lines()));
         $holds = Holds::of($examination, $gate, $catalogue);
@@ -231,6 +231,7 @@ final class Assessor
         SafetyGate $gate,
         SettledResults $results,
         Belief $before,
+        ProblemBuilder $builder,
     ): array {
         $today = $examination->withoutPast();
         $evidence = $this->data->libraries()->for($today);
@@ -241,7 +242,9 @@ final class Assessor
         if ($alone === $results->today && ! ResultLines::dependOnChances($today, $gate, $alone)) {
             return [];
         }
-        $problem = $this->builder($evidence)->build($today, $alone, []);
+        // By the same figures, what lies on the scales of all results need not be laid there again.
+        $isSame = $evidence === $this->data->libraries()->for($examination);
+        $problem = ($isSame ? $builder : $this->builder($evidence))->build($today, $alone, []);
         $belief = Weighing::belief($problem, $examination->known->hasOldTear() ? null : $before);
         $chances = $atAct = [];
         foreach (Condition::cases() as $k => $condition) {
