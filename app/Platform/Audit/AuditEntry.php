@@ -22,9 +22,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $previous_hash
  * @property string $hash
  *
- * @phpstan-type Columns array{
+ * @phpstan-type Says array{
  *     team_id: string|null, user_id: string|null, event: string, subject: string|null,
- *     detail: array<string, string|int|bool>, address: string, at: string, previous_hash: string
+ *     detail: array<string, string|int|bool>, address: string, at: string
  * }
  */
 final class AuditEntry extends Model
@@ -54,22 +54,21 @@ final class AuditEntry extends Model
             'detail' => $this->detail,
             'address' => $this->address,
             'at' => $this->at,
-            'previous_hash' => $this->previous_hash,
-        ]);
+        ], $this->previous_hash);
     }
 
     /**
-     * HMAC-SHA-256 over everything that it says, and the hash before it, by a key that is not in the database.
+     * HMAC-SHA-256 over everything that an entry says, and the hash before it, by a key that is not in the database.
      *
-     * @param  Columns  $entry
+     * @param  Says  $says
      */
-    public static function hashOf(array $entry): string
+    public static function hashOf(array $says, string $previousHash): string
     {
-        ksort($entry['detail']);
+        ksort($says['detail']);
 
         return hash_hmac('sha256', json_encode([
-            $entry['previous_hash'], $entry['team_id'], $entry['user_id'], $entry['event'], $entry['subject'],
-            $entry['detail'], $entry['address'], $entry['at'],
+            $previousHash, $says['team_id'], $says['user_id'], $says['event'], $says['subject'], $says['detail'],
+            $says['address'], $says['at'],
         ], JSON_THROW_ON_ERROR), AuditKey::bytes());
     }
 }

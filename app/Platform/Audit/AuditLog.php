@@ -12,6 +12,8 @@ use Illuminate\Support\Facades\Date;
 /**
  * Writes down who did what. It belongs into the transaction of what was done, at its end: then either both are
  * there or neither, and a team's chain is held for no longer than it takes to commit.
+ *
+ * @phpstan-import-type Says from AuditEntry
  */
 final readonly class AuditLog
 {
@@ -54,17 +56,19 @@ final readonly class AuditLog
      * In plain statements: every save and every look at a record comes through here.
      *
      * @param  string  $chain  id of the team, or of the chain of what belongs to none
-     * @param  array{team_id: string|null, user_id: string|null, event: string, subject: string|null, detail: array<string, string|int|bool>, address: string, at: string}  $says
+     * @param  Says  $says
      */
     private function write(string $chain, array $says): void
     {
         [$count, $last] = $this->end($chain);
-        $entry = [...$says, 'previous_hash' => $last];
-        $hash = AuditEntry::hashOf($entry);
+        $hash = AuditEntry::hashOf($says, $last);
         $this->database->insert(
             'insert into audit_entries (team_id, user_id, event, subject, detail, address, at, previous_hash, hash)'
             .' values (?, ?, ?, ?, ?, ?, ?, ?, ?)',
-            [...array_values([...$entry, 'detail' => json_encode($says['detail'], JSON_THROW_ON_ERROR)]), $hash],
+            [
+                $says['team_id'], $says['user_id'], $says['event'], $says['subject'],
+                json_encode($says['detail'], JSON_THROW_ON_ERROR), $says['address'], $says['at'], $last, $hash,
+            ],
         );
         $count++;
         $this->database->update('update audit_chains set hash = ?, count = ? where team_id = ?', [$hash, $count, $chain]);
