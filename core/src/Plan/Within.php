@@ -35,22 +35,10 @@ enum Within: string
         return self::cases()[$this->rank() + 1] ?? null;
     }
 
-    /** “within two weeks”, as an athlete reads it. */
+    /** “within two weeks”, as it stands in a sentence for athlete or letter. */
     public function name(): Sentence
     {
         return new Sentence("within.{$this->value}");
-    }
-
-    public function words(): string
-    {
-        return match ($this) {
-            self::Now => 'now',
-            self::SameDay => 'today',
-            self::Days => 'within days',
-            self::Week => 'within a week',
-            self::TwoWeeks => 'within two weeks',
-            self::Routine => 'as a routine visit',
-        };
     }
 
     public function rank(): int
@@ -58,9 +46,16 @@ enum Within: string
         return (int) array_search($this, self::cases(), true);
     }
 
-    /** The same, where it stands alone. */
+    /** As it stands on screen and at the head of a task. */
     public function label(): string
     {
-        return ucfirst($this->words());
+        return match ($this) {
+            self::Now => 'Now',
+            self::SameDay => 'Today',
+            self::Days => 'Within days',
+            self::Week => 'Within a week',
+            self::TwoWeeks => 'Within two weeks',
+            self::Routine => 'As a routine visit',
+        };
     }
 }

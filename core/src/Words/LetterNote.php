@@ -99,7 +99,7 @@ final readonly class LetterNote
         $sent = [];
         $lines = [];
         foreach ($this->plan->sendOn as $referral) {
-            $where = ['when' => $referral->within->words(), 'to' => $referral->to->name()];
+            $where = ['when' => $referral->within->name(), 'to' => $referral->to->name()];
             $question = $this->phrases->sentence($referral->question);
             $asks = \count($asked) < self::QUESTIONS && ! \in_array($question, $asked, true);
             $isTold = array_filter($sent, $referral->isToTheSame(...)) !== [];
