@@ -186,7 +186,7 @@ test('of the same injury the earlier visits come along, as many days ago as it i
       knee({ isBaseline: true }),
     ]
     const asked = server({ status: 200, body: { on: '2026-05-06', knees } }, 'gone')
-    keepPast(ATHLETE.id)
+    keepPast([ATHLETE.id])
     await vi.advanceTimersByTimeAsync(4_000)
     await vi.waitFor(async () => expect(await pastHere(ATHLETE.id)).not.toBeNull())
     expect(asked.map(({ path }) => path)).toEqual([`/api/athletes/${ATHLETE.id}/past`])

@@ -16,6 +16,8 @@ const A_PAGE = 60
 
 /** Of those who are due, the knees of so many are kept on this device. */
 const MOST_DUE = 20
+/** They are asked for twice a day at most (ms). */
+const DUE_FRESH_MS = 43_200_000
 
 export type TodayReturn = ReturnType<typeof useToday>
 
@@ -61,7 +63,7 @@ export function useToday() {
         keptAt.value = at
         if (at === null) {
           retry.done()
-          keepPast(...dueSoon(value))
+          keepPast(dueSoon(value), DUE_FRESH_MS)
         } else retry.later()
       },
     )

@@ -7,7 +7,7 @@ import { useSession } from './session'
 
 export type KneePast = AthletePast['knees'][number]
 
-/** What is younger than this is new enough to start from (ms). */
+/** Of athletes who are looked at, what is younger than this is new enough to start from (ms). */
 const FRESH_MS = 600_000
 
 const nameOf = (athlete: string) => `past/${athlete}`
@@ -17,16 +17,17 @@ const nameOf = (athlete: string) => `past/${athlete}`
  * offline has its earlier visits and known results.
  *
  * @param athletes ids
+ * @param freshMs what is younger than this is not asked for again: each time stands in the audit log
  */
-export function keepPast(...athletes: string[]): void {
+export function keepPast(athletes: string[], freshMs = FRESH_MS): void {
   if (useSession().user?.examines !== true || athletes.length === 0) return
-  whenIdle(() => void keepEach(athletes))
+  whenIdle(() => void keepEach(athletes, freshMs))
 }
 
-async function keepEach(athletes: string[]): Promise<void> {
+async function keepEach(athletes: string[], freshMs: number): Promise<void> {
   for (const athlete of new Set(athletes)) {
     const kept = await pastHere(athlete)
-    if (kept !== null && Date.now() - Date.parse(kept.at) < FRESH_MS) continue
+    if (kept !== null && Date.now() - Date.parse(kept.at) < freshMs) continue
     try {
       const path = { athlete }
       await shelve(nameOf(athlete), await answerOf(api.GET('/api/athletes/{athlete}/past', { params: { path } })))

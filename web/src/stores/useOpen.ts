@@ -42,7 +42,7 @@ export function useOpen({ id, anew = false, elsewhere, afterwards }: OpenOptions
       await Promise.all([catalogue.load(), isThere ? null : examination.open(wanted)])
       if (turnAway()) return
       problem.value = ''
-      if (opened.head) keepPast(opened.head.athlete.id)
+      if (opened.head) keepPast([opened.head.athlete.id])
       await afterwards?.()
     } catch (error) {
       problem.value = error instanceof Error ? error.message : t('useOpen.itCouldNotBeOpened')

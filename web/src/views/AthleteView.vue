@@ -80,7 +80,7 @@ async function load(): Promise<void> {
   await attempt(async () => {
     const path = { athlete: props.id }
     athlete.value = await answerOf(api.GET('/api/athletes/{athlete}', { params: { path } }))
-    keepPast(props.id)
+    keepPast([props.id])
   })
 }
 

@@ -88,7 +88,7 @@ onMounted(async () => {
     ({ examinations }) => examinations,
     injuriesHere,
   )
-  if (!props.added) keepPast(props.athlete.id)
+  if (!props.added) keepPast([props.athlete.id])
 })
 
 /** Those that this device knows of. */
