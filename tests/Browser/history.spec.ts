@@ -103,14 +103,17 @@ test('nobody sees a record without logging in', async ({ page }) => {
   expect((await page.request.get('/api/today')).status()).toBe(401)
 })
 
-test('an answer of the safety check moves no question while it is on its way', async ({ page, context }) => {
+test('an answer of the safety check moves no question while it is on its way, however long that takes', async ({
+  page,
+  context,
+}) => {
   await logIn(page)
   await startExamination(page, 'Oskar Penhale', 'left')
   await page.getByRole('button', { name: /^Safety check/ }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Safety check' })).toBeVisible()
   await saved(page)
   await context.route('**/sections/safety', async (route) => {
-    await new Promise((done) => setTimeout(done, 400))
+    await new Promise((done) => setTimeout(done, 1_600))
     await route.continue()
   })
   const question = page.getByRole('radiogroup', { name: 'Deformed', exact: true })
@@ -124,6 +127,7 @@ test('an answer of the safety check moves no question while it is on its way', a
     look()
   })
   await question.getByRole('radio', { name: 'no' }).click()
+  await expect(page.getByText('1 entry not judged yet')).toBeVisible()
   await expect(page.getByRole('button', { name: /^Safety check 1\/8/ })).toBeVisible()
   await saved(page)
   expect(await page.evaluate(() => [...(window as unknown as { places: Set<number> }).places])).toHaveLength(1)

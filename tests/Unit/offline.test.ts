@@ -3,6 +3,7 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
+import UnjudgedAlarms from '@/bench/UnjudgedAlarms.vue'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import { useUnjudged } from '@/bench/useUnjudged'
 import type { Examination } from '@/contract/types'
@@ -101,9 +102,9 @@ test('without the server an emergency shows its words at once, and what is not j
   store.saveSection('safety', { calfSore: true, deformity: true })
   store.saveRecord('gait', 'both', { bend: 30 })
   expect([words.value, alarms.value]).toEqual(['2 entries not judged yet', [{ ask: 'deformity', say: 'Splint it.' }]])
+  expect(mount(UnjudgedAlarms).text()).toContain('Splint it.')
   const notice = mount(UnjudgedNotice, { props: { older: 'Judged before.' } })
-  expect(notice.text()).toContain('Splint it.')
-  await vi.waitFor(() => expect(notice.text()).toMatch(/Splint it.*2 entries.*Judged before/s))
+  await vi.waitFor(() => expect(notice.text()).toMatch(/2 entries.*Judged before/s))
 })
 
 test('a verdict that comes in time is not announced, and one that is overdue is', async () => {

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import BegunBar from '@/bench/BegunBar.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
+import UnjudgedAlarms from '@/bench/UnjudgedAlarms.vue'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import TopBar from '@/frame/TopBar.vue'
 import { answerOf, api } from '@/api/client'
@@ -110,6 +111,7 @@ function print(): void {
     <LaterWords v-if="signed || opened.head.supersedes" @added="examination.open(id)" />
     <BegunBar />
     <ProblemsBar @go="$router.push({ name: 'bench', params: { id } })" />
+    <UnjudgedAlarms />
     <UnjudgedNotice :older="t('summaryView.theAssessmentBelowDoesNotInclude')" />
     <SafetyLines :lines="assessment.safety.lines" />
     <p v-if="assessment.safety.lines.length === 0 && !examination.isAhead" class="clear">

@@ -5,6 +5,7 @@ import PlayVerdict from '@/bench/PlayVerdict.vue'
 import BegunBar from '@/bench/BegunBar.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
+import UnjudgedAlarms from '@/bench/UnjudgedAlarms.vue'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import TouchlineAsk from '@/bench/asking/TouchlineAsk.vue'
 import { useSteps } from '@/bench/route/useSteps'
@@ -114,7 +115,10 @@ watch(step, () => {
     <main ref="body" tabindex="-1">
       <ProblemsBar @go="goToPart" />
       <SafetyLines :lines="urgent" />
-      <UnjudgedNotice v-if="step !== 'answer'" />
+      <template v-if="step !== 'answer'">
+        <UnjudgedAlarms />
+        <UnjudgedNotice />
+      </template>
       <BegunBar v-if="at === 0 || step === 'answer' || examination.begun?.refused" />
       <JudgeState v-if="at === 0 && keeping !== 'ready'" />
       <TouchlineAsk v-if="step === 'history' || step === 'gate'" :about="step" />
@@ -127,6 +131,7 @@ watch(step, () => {
       />
       <template v-else>
         <h1>{{ t('touchlineView.goingOnToday') }}</h1>
+        <UnjudgedAlarms />
         <UnjudgedNotice :older="t('touchlineView.theAnswerComesOnceTheyAre')" />
         <PlayVerdict v-if="!examination.isAhead" :plan="verdict.assessment!.plan" />
         <p class="quiet-text">{{ t('touchlineView.namesChancesNotADiagnosisYour') }}</p>

@@ -6,6 +6,7 @@ import { useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
 import FlagPicker from '@/bench/inputs/FlagPicker.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
+import UnjudgedAlarms from '@/bench/UnjudgedAlarms.vue'
 import UnjudgedNotice from '@/bench/UnjudgedNotice.vue'
 import UiButton from '@/ui/UiButton.vue'
 import KneeDialog from './KneeDialog.vue'
@@ -34,7 +35,7 @@ const waitsFor = computed(() => {
 
 <template>
   <div class="gate">
-    <UnjudgedNotice />
+    <UnjudgedAlarms />
     <SafetyLines :lines="verdict.assessment?.safety.lines ?? []" />
     <p v-if="verdict.assessment?.safety.gateOpen" class="state">
       <b>{{ t('gatePanel.complete') }}</b>
@@ -78,6 +79,7 @@ const waitsFor = computed(() => {
         </li>
       </ul>
     </section>
+    <UnjudgedNotice class="waiting" />
   </div>
 </template>
 
@@ -90,6 +92,11 @@ const waitsFor = computed(() => {
   padding: 10px 14px;
   background: var(--fill);
   border-radius: var(--radius);
+}
+/* Behind the questions, so that none moves under a finger when it comes and goes. */
+.waiting {
+  position: sticky;
+  bottom: 8px;
 }
 header {
   display: flex;
