@@ -149,7 +149,7 @@ test('without the server an emergency is told at once, entries are counted, and 
   await page.route('**/api/**', (route) => route.abort())
   await page.getByRole('button', { name: 'Back', exact: true }).tap()
   await page.getByRole('radiogroup', { name: 'Deformed' }).getByRole('radio', { name: 'yes' }).tap()
-  await expect(page.getByRole('region', { name: 'Not judged yet' })).toContainText('imaging before any testing')
+  await expect(page.getByRole('alert').filter({ hasText: 'imaging before any testing' })).toBeVisible()
   await expect(page.getByText('1 entry not judged yet.')).toBeVisible()
   await expect(page.getByText('Stop.', { exact: true })).toBeHidden()
   for (let taps = 0; taps <= ROUTE.length; taps++)

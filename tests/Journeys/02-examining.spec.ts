@@ -100,7 +100,7 @@ test('4 the touchline on a phone, cut off half-way: told at once, a reload keeps
   await page.context().setOffline(true)
   const deformed = page.getByRole('radiogroup', { name: 'Deformed' })
   await deformed.getByRole('radio', { name: 'yes' }).tap()
-  await expect(page.getByRole('region', { name: 'Not judged yet' })).toContainText('imaging before any testing')
+  await expect(page.getByRole('alert').filter({ hasText: 'imaging before any testing' })).toBeVisible()
   await expect(page.getByText('1 entry not judged yet.')).toBeVisible()
   await deformed.getByRole('radio', { name: 'no', exact: true }).tap()
   await page.getByRole('button', { name: 'Next', exact: true }).tap()
