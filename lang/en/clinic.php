@@ -72,7 +72,7 @@ return [
         'the_safety_check_is_not_complete' => 'the safety check is not complete: complete it, or say why not',
     ],
     'start' => [
-        'begun_too_long_ago' => 'it was begun more than :days days ago',
+        'begun_too_long_ago' => 'it was started more than :days days ago',
         'id_is_taken' => 'another examination has this id: start it again',
         'a_baseline_is_of_sound_knees' => 'a baseline is of sound knees: there is no injury',
     ],

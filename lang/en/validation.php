@@ -38,7 +38,7 @@ return [
     'required_if' => 'The :attribute is missing.',
     'required_without_all' => 'The :attribute is missing.',
     'required_with' => 'The :attribute is missing.',
-    'regex' => 'The :attribute is not written as it must be.',
+    'regex' => 'The :attribute is not in the expected format.',
     'string' => 'The :attribute must be text.',
     'timezone' => 'This :attribute does not exist.',
     'ulid' => 'This :attribute does not exist.',

@@ -256,7 +256,7 @@ final class PastTest extends FeatureTestCase
         self::assertSame([2, 1], [\count($kept[0]['basis']['earlier']), \count($kept[0]['basis']['known'])]);
         self::assertSame(['pop' => true], $kept[0]['sections']['history']);
         self::assertSame(['before'], array_column($kept[1]['basis']['known'], 'episode'));
-        self::assertSame(1, AuditEntry::query()->where('event', AuditEvent::PastKeptOnDevice)->where('subject', $athlete)->count());
+        self::assertSame(1, AuditEntry::query()->where('event', AuditEvent::EarlierVisitsKeptOnDevice)->where('subject', $athlete)->count());
         $this->actingAs($this->member('Another club'))->getJson("/api/athletes/{$athlete}/past")->assertNotFound();
     }
 

@@ -42,7 +42,7 @@ final class StartOfflineTest extends FeatureTestCase
         self::assertSame('2026-05-08', Episode::query()->sole()->injured_on?->toDateString());
     }
 
-    public function test_an_id_of_another_examination_is_refused_whoever_has_it(): void
+    public function test_an_id_of_another_examination_is_refused_in_every_team(): void
     {
         $own = Athlete::factory()->create(['team_id' => $this->user->teamId()]);
         $id = self::ulid();

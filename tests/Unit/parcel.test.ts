@@ -57,7 +57,7 @@ test('a part whose content is not what was promised is not kept, and the version
   await get()
   version('b')
   served['/judge/archive-b.json'] = 'rules b, cut sh'
-  await expect(get()).rejects.toThrow('/judge/archive-b.json did not arrive as it was sent.')
+  await expect(get()).rejects.toThrow('/judge/archive-b.json was damaged on the way.')
   expect([(await look())?.rules, keeping.value, kept.has(`${ORIGIN}/judge/archive-b.json`)]).toEqual([
     'a',
     'ready',

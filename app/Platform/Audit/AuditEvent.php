@@ -20,7 +20,7 @@ enum AuditEvent: string
     case ErasureAnnounced = 'erasure_announced';
     case ErasurePostponed = 'erasure_put_off';
     case AthleteRead = 'athlete_read';
-    case PastKeptOnDevice = 'past_kept_on_device';
+    case EarlierVisitsKeptOnDevice = 'earlier_visits_kept_on_device';
     case ExaminationRead = 'examination_read';
     case ExaminationStarted = 'examination_started';
     case OtherKneeBegun = 'other_knee_begun';

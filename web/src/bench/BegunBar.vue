@@ -9,7 +9,7 @@ import { useOpenExamination } from '@/stores/openExamination'
 import UiButton from '@/ui/UiButton.vue'
 import DiscardBegunDialog from './DiscardBegunDialog.vue'
 
-/** Of an examination that began on this device: that the server does not have it yet, or why it would not take it. */
+/** Says that the server does not have this examination yet, which began on this device, or why it refused it. */
 const router = useRouter()
 const examination = useExamination()
 const opened = useOpenExamination()

@@ -3,7 +3,7 @@ import { useCatalogue } from '@/stores/catalogue'
 import RedFlagLine from './RedFlagLine.vue'
 import { useUnjudged } from './useUnjudged'
 
-/** Of answers that wait for the server: what is an emergency, whatever it will say. */
+/** Answers not judged yet that are an emergency whatever the verdict will be. */
 const catalogue = useCatalogue()
 const { alarms } = useUnjudged()
 </script>

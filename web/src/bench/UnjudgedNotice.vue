@@ -2,7 +2,7 @@
 import { t } from '@/messages/bench'
 import { useUnjudged } from './useUnjudged'
 
-/** While entries wait for the server: how many, and what not to trust. */
+/** How many entries wait for the server, and what not to trust until it has answered. */
 defineProps<{ older?: string }>()
 const { isJudgedHere, isLate, words, otherRules } = useUnjudged()
 </script>

@@ -93,6 +93,6 @@ async function whole(url: string, sha256: string | undefined): Promise<Response>
   const content = await response.arrayBuffer()
   const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', content))
   const hex = Array.from(digest, (byte) => byte.toString(16).padStart(2, '0')).join('')
-  if (hex !== sha256) throw new Error(`${url} did not arrive as it was sent.`)
+  if (hex !== sha256) throw new Error(`${url} was damaged on the way.`)
   return new Response(content, { headers: { 'content-type': response.headers.get('content-type') ?? '' } })
 }

@@ -18,7 +18,7 @@ final readonly class PastController
 
     public function show(Athlete $athlete): AthletePastResource
     {
-        $this->log->record(AuditEvent::PastKeptOnDevice, $athlete->id);
+        $this->log->record(AuditEvent::EarlierVisitsKeptOnDevice, $athlete->id);
 
         return new AthletePastResource($athlete);
     }
