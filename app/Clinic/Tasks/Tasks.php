@@ -51,7 +51,7 @@ final readonly class Tasks
         $asked = Task::query()->where('kind', TaskKind::Referral)->whereIn('state', [TaskState::Open, TaskState::Sent])
             ->whereIn('examination_id', $earlier)->orderBy('id')->get();
         foreach ($assessment->plan->sendOn as $referral) {
-            $due = $seen->addDays(self::days($referral->within));
+            $due = $seen->addDays($referral->within->days());
             foreach ($asked->filter(static fn (Task $task): bool => self::isTheSame($task, $referral)) as $before) {
                 $isUrgent = $referral->within->rank() <= Within::SameDay->rank();
                 $isDueBefore = $before->due_on !== null && ! $before->due_on->isAfter($due);
@@ -187,17 +187,5 @@ final readonly class Tasks
     private static function in(CarbonImmutable $seen, ?int $days): ?CarbonImmutable
     {
         return $days === null ? null : $seen->addDays($days);
-    }
-
-    /** By when a referral should be out of the house: a working estimate for “within days” and for a routine visit. */
-    private static function days(Within $within): int
-    {
-        return match ($within) {
-            Within::Now, Within::SameDay => 0,
-            Within::Days => 3,
-            Within::Week => 7,
-            Within::TwoWeeks => 14,
-            Within::Routine => 28,
-        };
     }
 }

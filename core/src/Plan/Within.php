@@ -17,6 +17,15 @@ enum Within: string
     case TwoWeeks = 'two_weeks';
     case Routine = 'routine';
 
+    /** Of “within days”, in days: a working estimate. */
+    private const SOME_DAYS = 3;
+
+    /** In days; what the word says is the source. */
+    private const A_WEEK = 7;
+
+    /** Of a routine visit, in weeks: a working estimate. */
+    private const ROUTINE_WEEKS = 4;
+
     public static function by(Urgency $urgency): self
     {
         return match ($urgency) {
@@ -39,6 +48,18 @@ enum Within: string
     public function name(): Sentence
     {
         return new Sentence("within.{$this->value}");
+    }
+
+    /** Days by which it should have happened. */
+    public function days(): int
+    {
+        return match ($this) {
+            self::Now, self::SameDay => 0,
+            self::Days => self::SOME_DAYS,
+            self::Week => self::A_WEEK,
+            self::TwoWeeks => 2 * self::A_WEEK,
+            self::Routine => self::ROUTINE_WEEKS * self::A_WEEK,
+        };
     }
 
     public function rank(): int
