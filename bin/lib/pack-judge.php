@@ -15,8 +15,8 @@ const SOURCES = [
     'GrayCompass\\Inference\\' => 'packages/inference/src',
     'GrayCompass\\Core\\' => 'core/src',
 ];
-/** Nothing is simulated on a device. */
-const LEFT_OUT = '#^core/src/Simulation/#';
+/** Nothing is simulated or exchanged on a device. */
+const LEFT_OUT = '#^core/src/(Simulation/|Fhir/|Bundles\.php)#';
 
 [, $folder] = $argv + [1 => 'public/judge'];
 chdir(__DIR__.'/../..');

@@ -48,6 +48,30 @@ final class CommandTest extends TestCase
         );
     }
 
+    public function test_a_document_becomes_a_bundle_and_comes_back_without_a_database(): void
+    {
+        $file = self::ROOT.'/examples/touchline-go.json';
+        [$code, $bundle] = $this->artisan(['exchange:document', '--to=fhir', $file]);
+        self::assertSame(0, $code);
+        [$code, $document, $error] = $this->artisan(['exchange:document', '--from=fhir', '-'], $bundle);
+        self::assertSame([0, ''], [$code, $error]);
+        self::assertEquals(json_decode((string) file_get_contents($file)), json_decode($document));
+
+        $more = json_decode($bundle);
+        $more->entry[] = ['resource' => ['resourceType' => 'Device']];
+        [$code, , $error] = $this->artisan(['exchange:document', '--from=fhir', '-'], (string) json_encode($more));
+        self::assertSame(0, $code);
+        self::assertSame(['entry['.(count($more->entry) - 1).'].resource'], json_decode($error)->unknown);
+    }
+
+    public function test_a_bundle_that_is_not_accepted_is_refused_by_its_element(): void
+    {
+        [$code, $out, $error] = $this->artisan(['exchange:document', '--from=fhir', '-'], '{"resourceType":"Bundle","type":"batch"}');
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertSame('type', json_decode($error)->error->path);
+        self::assertSame(2, $this->artisan(['exchange:document', self::ROOT.'/examples/touchline-go.json'])[0]);
+    }
+
     /**
      * @param  list<string>  $arguments
      * @return array{int, string, string} exit code, standard output, standard error

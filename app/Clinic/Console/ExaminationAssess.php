@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Console;
 
+use App\Platform\Console\DocumentCommand;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Wire\AssessmentWriter;
 

@@ -61,5 +61,6 @@ final class Rooms
             'Core\\Grading', 'Core\\Results',
             'Core\\Verdict', 'Core\\Route', 'Core\\Plan', 'Core\\Words', 'Inference\\Model', 'Inference\\Readings', 'Inference\\Wire',
         ],
+        'Core\\Fhir' => ['Document', 'Core\\Knee', 'Core\\Catalogue', 'Core\\Plan', 'Core\\Wire'],
     ];
 }

@@ -7,6 +7,7 @@ namespace GrayCompass\Core\Tests\Support;
 use GrayCompass\Core\Assessor;
 use GrayCompass\Core\Wire\AssessmentWriter;
 use GrayCompass\Document\Json;
+use stdClass;
 
 /** The shipped examples with their expected assessments; `weighing` is left out, figures have six digits. */
 final class Example
@@ -31,13 +32,18 @@ final class Example
         return self::FOLDER."/expected/{$name}.json";
     }
 
+    public static function document(string $name): stdClass
+    {
+        return (object) (array) Json::read((string) file_get_contents(self::FOLDER."/{$name}.json"));
+    }
+
     /**
      * @return array<string, mixed>
      */
     public static function assessed(string $name): array
     {
         $assessor = self::$assessor ??= new Assessor;
-        $document = Json::read((string) file_get_contents(self::FOLDER."/{$name}.json"));
+        $document = self::document($name);
         $written = AssessmentWriter::write($assessor->assess($assessor->read($document)));
         unset($written['weighing']);
 

@@ -46,6 +46,14 @@ final readonly class Given
         return \is_int($value) || \is_float($value) ? (float) $value : null;
     }
 
+    /** A number as it was written: whole, or with a fraction. */
+    public function amount(string $key): int|float|null
+    {
+        $value = $this->object->{$key} ?? null;
+
+        return \is_int($value) || \is_float($value) ? $value : null;
+    }
+
     /**
      * A whole number that is not negative; what is negative counts as none.
      *

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // The address before the names of this server's own code systems, identifiers and extensions in FHIR.
+    'fhir_base' => env('FHIR_BASE', GrayCompass\Core\Fhir\Terms::DEFAULT_BASE),
+];

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GrayCompass\Core\Fhir;
+
+/**
+ * The code systems of a bundle: our own under one base, and the few of HL7 and UCUM that are free.
+ *
+ * @phpstan-type Element array<string, mixed>
+ */
+final readonly class Terms
+{
+    public const DEFAULT_BASE = 'urn:gray-compass:';
+
+    public const UCUM = 'http://unitsofmeasure.org';
+
+    private const HL7 = 'http://terminology.hl7.org/CodeSystem/';
+
+    /**
+     * @param  string  $base  the address before the name of each of our own systems, such as `urn:gray-compass:`
+     */
+    public function __construct(private string $base = self::DEFAULT_BASE)
+    {
+    }
+
+    /** The address of one of our own code systems, identifiers or extensions. */
+    public function own(Code $system): string
+    {
+        return $this->base.$system->value;
+    }
+
+    /**
+     * @return Element a CodeableConcept in one of our own systems
+     */
+    public function concept(Code $system, string $code, string $display = ''): array
+    {
+        return self::conceptIn($this->own($system), $code, $display);
+    }
+
+    /**
+     * @param  string  $system  the name of a code system of HL7, such as `observation-category`
+     * @return Element a CodeableConcept
+     */
+    public function hl7(string $system, string $code, string $display): array
+    {
+        return self::conceptIn(self::HL7.$system, $code, $display);
+    }
+
+    /**
+     * @param  string  $system  the name of a code system of HL7 version 3, such as `ActCode`
+     * @return Element a CodeableConcept
+     */
+    public function hl7Version3(string $system, string $code, string $display): array
+    {
+        return $this->hl7("v3-{$system}", $code, $display);
+    }
+
+    /** @return Element an Identifier */
+    public function identifier(Code $system, string $value): array
+    {
+        return ['system' => $this->own($system), 'value' => $value];
+    }
+
+    /** @return Element */
+    private static function conceptIn(string $system, string $code, string $display): array
+    {
+        return ['coding' => [
+            ['system' => $system, 'code' => $code, ...($display === '' ? [] : ['display' => $display])],
+        ], ...($display === '' ? [] : ['text' => $display])];
+    }
+}
