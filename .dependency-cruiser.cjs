@@ -10,7 +10,7 @@ const ROOMS = [
   ['ui'],
   ['stores'],
   ['frame'],
-  ['plateau', 'letters', 'charts', 'weighup', 'summary', 'account', 'team'],
+  ['plateau', 'letters', 'charts', 'weighup', 'summary', 'account', 'team', 'exchange'],
   ['people', 'bench'],
   ['views'],
 ]

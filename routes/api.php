@@ -33,6 +33,7 @@ use App\Club\Http\Controllers\ImportController;
 use App\Club\Http\Controllers\MemberController;
 use App\Club\Http\Controllers\TeamController;
 use App\Club\Models\Athlete;
+use App\Exchange\Http\Controllers\BundleController;
 use App\Platform\Audit\AuditEntry;
 use App\Trust\Http\Controllers\AuditLogController;
 use App\Trust\Http\Controllers\MailController;
@@ -186,6 +187,8 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::get('athletes/{athlete}', 'show')->can('view', 'athlete')->name('athletes.show');
         Route::put('athletes/{athlete}', 'update')->can('update', 'athlete')->name('athletes.update');
     });
+    Route::get('athletes/{athlete}/bundle', [BundleController::class, 'athlete'])
+        ->can('view', 'athlete')->middleware(['can:lead', 'fresh-password'])->name('athletes.bundle');
     Route::get('athletes/{athlete}/past', [PastController::class, 'show'])->can('examine', 'athlete')->name('athletes.past');
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])
         ->can('examine', 'athlete')->middleware('once')->name('athletes.examinations.store');
@@ -195,6 +198,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::get('', [ExaminationController::class, 'show'])->name('show');
             Route::get('summary.pdf', [ExaminationController::class, 'pdf'])->name('pdf');
             Route::get('document', [ExaminationController::class, 'document'])->name('document');
+            Route::get('bundle', [BundleController::class, 'examination'])->name('bundle');
             Route::get('weighing', [WeighController::class, 'show'])->name('weighing');
             Route::get('athlete-text', [PageController::class, 'text'])->name('athlete-text');
             Route::post('differences', [DifferenceController::class, 'store'])->name('difference');

@@ -48,8 +48,10 @@ use App\Trust\Policies\AuditEntryPolicy;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Arithmetic;
 use GrayCompass\Core\Assessor;
+use GrayCompass\Core\Bundles;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\Manoeuvre;
+use GrayCompass\Core\Fhir\Terms;
 use GrayCompass\Core\Figures;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Contracts\Foundation\Application;
@@ -92,6 +94,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->tag([Signatures::class, Additions::class, ReferenceResultRows::class], Verifier::CHECKS);
         $this->app->scoped(MasterKey::class);
         $this->app->scoped(AthleteKeys::class);
+        $this->app->singleton(Terms::class, static fn (): Terms => new Terms(Config::string('exchange.fhir_base')));
+        $this->app->singleton(Bundles::class, fn (): Bundles => new Bundles(
+            $this->app->make(Figures::class), $this->app->make(Terms::class),
+        ));
         $this->app->singleton(Assessor::class, fn (): Assessor => new Assessor($this->app->make(Figures::class)));
     }
 

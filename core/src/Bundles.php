@@ -9,7 +9,10 @@ use GrayCompass\Core\Fhir\BundleReader;
 use GrayCompass\Core\Fhir\BundleWriter;
 use GrayCompass\Core\Fhir\Labels;
 use GrayCompass\Core\Fhir\Parties;
+use GrayCompass\Core\Fhir\Party;
 use GrayCompass\Core\Fhir\ReadBundle;
+use GrayCompass\Core\Fhir\ReferenceResult;
+use GrayCompass\Core\Fhir\ReferenceWriter;
 use GrayCompass\Core\Fhir\Terms;
 use GrayCompass\Core\Wire\AssessmentWriter;
 use GrayCompass\Core\Wire\ExaminationReader;
@@ -31,6 +34,8 @@ final readonly class Bundles
 
     private BundleReader $reader;
 
+    private ReferenceWriter $references;
+
     private Assessor $assessor;
 
     public function __construct(Figures $figures = new Figures, Terms $terms = new Terms)
@@ -38,6 +43,7 @@ final readonly class Bundles
         $labels = new Labels($figures->catalogue(), $figures->words(), $figures->questions());
         $this->assessor = new Assessor($figures);
         $this->writer = new BundleWriter($labels, $terms);
+        $this->references = new ReferenceWriter($labels, $terms);
         $this->reader = new BundleReader($labels, $terms, new ExaminationReader(
             $figures->catalogue(),
             $figures->facts(),
@@ -72,6 +78,16 @@ final readonly class Bundles
     public function of(stdClass $document, stdClass $assessment, Parties $parties = new Parties): array
     {
         return $this->writer->write($document, $assessment, $parties);
+    }
+
+    /**
+     * Entries for a bundle of one athlete.
+     *
+     * @return list<array{fullUrl: string, resource: Element}>
+     */
+    public function ofReferenceResult(ReferenceResult $result, Party $patient): array
+    {
+        return $this->references->write($result, $patient);
     }
 
     /**

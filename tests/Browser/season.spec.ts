@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
 import { inflateRawSync } from 'node:zlib'
 import { type APIResponse, type Browser, type Page, expect, test } from './reading'
 import ICAL from 'ical.js'
@@ -166,12 +167,18 @@ test('a record from nothing: invitation, list, knee, scan, calendar, board, arch
   await page.goto('/')
   await find(page, name)
   await page.getByRole('link', { name, exact: true }).click()
+  await page.getByRole('button', { name: 'Export record…' }).click()
   const download = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Export all data' }).click()
+  await page.getByRole('button', { name: 'Save all data' }).click()
   const href = (await download).url()
   const { names, text } = await unzipped(await page.request.get(href), 'index.html')
   expect(names.filter((one) => one.endsWith('summary.pdf'))).toHaveLength(1)
   expect(text.replaceAll(/\s+/g, ' ')).toContain('ACL tear found')
+  const bundle = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save bundle' }).click()
+  const { entry } = JSON.parse(readFileSync(await (await bundle).path(), 'utf8'))
+  expect(entry[1].resource).toMatchObject({ resourceType: 'Patient', name: [{ text: name }] })
+  await page.getByRole('button', { name: 'Close', exact: true }).click()
 
   await page.getByRole('button', { name: 'Erase athlete' }).click()
   await page.getByLabel('Reason: who asked for it').fill('asked for it in writing')

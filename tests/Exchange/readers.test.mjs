@@ -10,7 +10,6 @@ globalThis.WebSocket ??= class {}
 const { indexStructureDefinitionBundle, validateResource } = await import('@medplum/core')
 
 const RANDOM_DOCUMENTS = 30
-const DIAGNOSES = "entry.resource.where(resourceType = 'Condition').category.coding.where(code = 'encounter-diagnosis')"
 const SEED = 20261201
 const MOST_BYTES = 256 * 1024 * 1024
 

@@ -270,6 +270,8 @@ final class ContractTest extends FeatureTestCase
             ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/audit-log', '/api/audit-log.csv', "/api/athletes/{$athlete}", "/api/athletes/{$athlete}/past", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
+            "/api/examinations/{$id}/bundle",
+            "/api/athletes/{$athlete}/bundle",
             "/api/examinations/{$id}/summary.pdf",
             "/api/examinations/{$id}/weighing",
             "/api/examinations/{$id}/athlete-text",

@@ -151,6 +151,8 @@ final class RoutesTest extends FeatureTestCase
         'examinations.show' => [403, 404, 200, 200],
         'examinations.pdf' => [403, 404, 200, 200],
         'examinations.document' => [403, 404, 200, 200],
+        'examinations.bundle' => [403, 404, 200, 200],
+        'athletes.bundle' => [403, 403, 403, 200],
         'examinations.weighing' => [403, 404, 200, 200],
         'examinations.difference' => [403, 404, 204, 204],
         'examinations.athlete-text' => [403, 404, 200, 200],

@@ -232,8 +232,9 @@ test('10 a student examines, proposes and asks; a coach reaches nothing but the 
 test('11 all data of an athlete, a backup and its restore elsewhere, and an erasure', async ({ browser }) => {
   const page = await tabOf(browser, 'lead')
   await toAthlete(page, NAME)
+  await page.getByRole('button', { name: 'Export record…' }).click()
   const download = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Export all data' }).click()
+  await page.getByRole('button', { name: 'Save all data' }).click()
   expect((await (await download).path()).length).toBeGreaterThan(0)
 
   const folder = mkdtempSync(`${tmpdir()}/gc-journeys-`)

@@ -11,6 +11,7 @@ import KeysDialog from '@/bench/keys/KeysDialog.vue'
 import BeginLetter from '@/letters/BeginLetter.vue'
 import DoctorDialog from '@/letters/DoctorDialog.vue'
 import SendDialog from '@/letters/SendDialog.vue'
+import ExportDialog from '@/exchange/ExportDialog.vue'
 import AthleteDialog from '@/people/AthleteDialog.vue'
 import EraseDialog from '@/people/EraseDialog.vue'
 import ReferenceResultDialog from '@/people/ReferenceResultDialog.vue'
@@ -78,6 +79,7 @@ const CASES: Record<string, Case> = {
     is: SendDialog,
     props: { letter: { referrals: [] }, email: '', busy: false, problem: '' },
   },
+  'exchange/ExportDialog.vue': { is: ExportDialog, props: { title: 'Export', formats: [] } },
   'people/AthleteDialog.vue': { is: AthleteDialog, body: [] },
   'people/EraseDialog.vue': { is: EraseDialog, props: { athlete } },
   'people/ReferenceResultDialog.vue': { is: ReferenceResultDialog, props: { episode: '01P' }, body: history },

@@ -7,8 +7,6 @@ namespace App\Exchange\Console;
 use App\Platform\Console\DocumentCommand;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Bundles;
-use GrayCompass\Core\Fhir\Terms;
-use GrayCompass\Core\Figures;
 use GrayCompass\Document\Refusal;
 
 /** Without a database: what a bundle holds beyond the document is listed on standard error, as `unknown`. */
@@ -22,6 +20,11 @@ final class ExchangeDocument extends DocumentCommand
 
     protected $description = 'Turn an examination document into a FHIR bundle, or a bundle into the document';
 
+    public function __construct(private readonly Bundles $bundles)
+    {
+        parent::__construct();
+    }
+
     protected function most(): int
     {
         return Bundles::MAX_BYTES;
@@ -34,15 +37,14 @@ final class ExchangeDocument extends DocumentCommand
         if (($to === null) === ($from === null) || ! \in_array($to ?? $from, self::FORMATS, true)) {
             throw Refusal::ofTheWhole('expected either --to=fhir or --from=fhir');
         }
-        $bundles = new Bundles(new Figures, new Terms(config()->string('exchange.fhir_base')));
 
-        return $to !== null ? $bundles->ofDocument($document) : $this->document($bundles, $document);
+        return $to !== null ? $this->bundles->ofDocument($document) : $this->document($document);
     }
 
     /** @return array<array-key, mixed> */
-    private function document(Bundles $bundles, mixed $bundle): array
+    private function document(mixed $bundle): array
     {
-        $read = $bundles->read($bundle, CarbonImmutable::now());
+        $read = $this->bundles->read($bundle, CarbonImmutable::now());
         if ($read->unknown !== []) {
             $this->remark(['unknown' => $read->unknown]);
         }

@@ -34,6 +34,7 @@ final readonly class BundleWriter
         $entries = new Entries(new Uuids($given->text('id') !== '' ? $given->text('id') : hash('sha256', Json::write($document))));
         $when = Dates::isDateTime($given->text('examinedAt')) ? $given->text('examinedAt') : null;
         $isSigned = $given->text('signedAt') !== '';
+        $parties->organization === null || $entries->addParty('Organization', $parties->organization);
         $patient = $this->patient($entries, $given, $parties);
         $examiner = $this->examiner($entries, $given, $parties);
         $this->complaint($entries, $given, $patient, $when);
@@ -54,7 +55,7 @@ final readonly class BundleWriter
         (new ConclusionWriter(
             $this->terms, $this->labels, $entries, $written, $patient, $encounter, $when, $isSigned,
         ))->write($results);
-        $this->report($entries, $written, $results, $shared, $when, $parties->letter);
+        $this->report($entries, $written, $results, $shared, $when);
 
         return ['resourceType' => 'Bundle', 'type' => 'collection', 'entry' => $entries->all()];
     }
@@ -62,9 +63,12 @@ final readonly class BundleWriter
     /** @return array{reference: string} */
     private function patient(Entries $entries, Given $given, Parties $parties): array
     {
+        if ($parties->patient !== null) {
+            return $entries->addParty('Patient', $parties->patient);
+        }
         $name = $given->text('athlete');
 
-        return $entries->add('Patient', 'athlete', $parties->patient ?? [
+        return $entries->add('Patient', 'athlete', [
             'meta' => ['tag' => [[
                 'system' => $this->terms->own(Code::Tag),
                 'code' => Code::DOCUMENT_ONLY,
@@ -77,12 +81,12 @@ final readonly class BundleWriter
     /** @return array{reference: string}|null */
     private function examiner(Entries $entries, Given $given, Parties $parties): ?array
     {
-        $name = $given->text('examiner');
-        if ($parties->practitioner === null && trim($name) === '') {
-            return null;
+        if ($parties->practitioner !== null) {
+            return $entries->addParty('Practitioner', $parties->practitioner);
         }
+        $name = $given->text('examiner');
 
-        return $entries->add('Practitioner', 'examiner', $parties->practitioner ?? [
+        return trim($name) === '' ? null : $entries->add('Practitioner', 'examiner', [
             'identifier' => [$this->terms->identifier(Code::Examiner, $name)],
         ]);
     }
@@ -213,7 +217,6 @@ final readonly class BundleWriter
         array $results,
         array $shared,
         ?string $when,
-        ?string $letter,
     ): void {
         $conclusion = $assessment->inner('plan')->text('note');
         $entries->add('DiagnosticReport', 'report', [
@@ -224,7 +227,6 @@ final readonly class BundleWriter
             ...($when === null ? [] : ['effectiveDateTime' => $when]),
             'result' => $results,
             ...($conclusion === '' ? [] : ['conclusion' => $conclusion]),
-            ...($letter === null ? [] : ['presentedForm' => [['contentType' => 'application/pdf', 'data' => base64_encode($letter)]]]),
         ]);
     }
 }

@@ -23,12 +23,15 @@ enum Code: string
     case SafetyRule = 'safety-rule';
     case Referral = 'referral';
     case Category = 'category';
+    case Reference = 'reference-result';
     case Tag = 'tag';
 
     /** Identifiers. */
     case Athlete = 'athlete';
     case Examiner = 'examiner';
     case Examination = 'examination';
+    case Team = 'team';
+    case Number = 'athlete-number';
 
     /** Extensions. */
     case Counts = 'counts';

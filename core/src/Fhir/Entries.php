@@ -47,6 +47,17 @@ final class Entries
         return $this->reference($name);
     }
 
+    /** @return array{reference: string} */
+    public function addParty(string $type, Party $party): array
+    {
+        $this->entries[] = [
+            'fullUrl' => $party->reference()['reference'],
+            'resource' => ['resourceType' => $type, 'id' => $party->uuid, ...$party->body],
+        ];
+
+        return $party->reference();
+    }
+
     /** @return list<array{fullUrl: string, resource: Element}> */
     public function all(): array
     {

@@ -8,7 +8,6 @@ import DueList from '@/people/DueList.vue'
 import NoteTask from '@/people/NoteTask.vue'
 import EpisodeCard from '@/people/EpisodeCard.vue'
 import TimeLine from '@/people/TimeLine.vue'
-import { useExport } from '@/people/useExport'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { day } from '@/shared/dates'
 import { translationName } from '@/shared/languages'
@@ -31,14 +30,15 @@ const AthleteDialog = defineAsyncComponent(() => import('@/people/AthleteDialog.
 
 const ProposalList = defineAsyncComponent(() => import('@/people/ProposalList.vue'))
 
+const AthleteExport = defineAsyncComponent(() => import('@/exchange/AthleteExport.vue'))
+
 const EraseDialog = defineAsyncComponent(() => import('@/people/EraseDialog.vue'))
 
 const router = useRouter()
 const session = useSession()
 const athlete = ref<AthleteWithExaminations | null>(null)
-const open = ref<'start' | 'edit' | 'archive' | 'erase' | null>(null)
+const open = ref<'start' | 'edit' | 'archive' | 'export' | 'erase' | null>(null)
 const { busy, problem, attempt } = useDoing()
-const { take, isMaking: making, problem: exportProblem } = useExport()
 
 const keepsLists = computed(() => session.user?.answers === true)
 const visitsOf = (episode: string) => (athlete.value?.examinations ?? []).filter((visit) => visit.episode === episode)
@@ -192,17 +192,15 @@ watch(() => props.id, load)
             <UiButton @click="open = 'edit'">{{ t('athleteView.editDetails') }}</UiButton>
             <UiButton kind="quiet" @click="open = 'archive'">{{ t('athleteView.archiveAthlete') }}</UiButton>
             <template v-if="session.user?.leads">
-              <UiButton kind="quiet" :disabled="making" @click="take(athlete.id)">
-                {{ making ? t('athleteView.exporting') : t('athleteView.exportAllData') }}
-              </UiButton>
+              <UiButton kind="quiet" @click="open = 'export'">{{ t('athleteView.exportRecord') }}</UiButton>
               <UiButton kind="quiet" @click="open = 'erase'">{{ t('athleteView.eraseAthlete') }}</UiButton>
             </template>
           </p>
-          <UiAlert v-if="exportProblem" :say="exportProblem" />
         </section>
       </div>
     </div>
     <StartDialog v-if="athlete && open === 'start'" :athlete="athlete" @close="open = null" @started="begin" />
+    <AthleteExport v-if="athlete && open === 'export'" :athlete="athlete" @close="open = null" />
     <AthleteDialog v-if="athlete && open === 'edit'" :athlete="athlete" @close="open = null" @saved="saved" />
     <EraseDialog v-if="athlete && open === 'erase'" :athlete="athlete" @close="open = null" @erased="erased" />
     <UiDialog

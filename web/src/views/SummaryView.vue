@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import BegunBar from '@/bench/BegunBar.vue'
 import ProblemsBar from '@/bench/ProblemsBar.vue'
 import SafetyLines from '@/bench/SafetyLines.vue'
@@ -26,11 +26,15 @@ import { useSummary } from '@/summary/useSummary'
 import { capital, kneeOf } from '@/shared/words'
 
 const props = defineProps<{ id: string }>()
+
+const ExaminationExport = defineAsyncComponent(() => import('@/exchange/ExaminationExport.vue'))
+
 const examination = useExamination()
 const opened = useOpenExamination()
 const verdict = useVerdict()
 const { ready, problem } = useOpen({ id: () => props.id })
 const signing = ref(false)
+const exporting = ref(false)
 const session = useSession()
 const mayNotSign = computed(() => session.user?.answers !== true)
 const asked = computed(() => !!opened.head?.askedAt)
@@ -89,13 +93,8 @@ function print(): void {
       </div>
       <nav :aria-label="t('summaryView.summary')">
         <UiButton :href="`/api/examinations/${id}/summary.pdf`" target="_blank">{{ t('summaryView.pdf') }}</UiButton>
+        <UiButton @click="exporting = true">{{ t('summaryView.export') }}</UiButton>
         <UiButton @click="print">{{ t('summaryView.print') }}</UiButton>
-        <UiButton
-          :href="`/api/examinations/${id}/document`"
-          :download="`knee-${opened.head.examinedAt.slice(0, 10)}.json`"
-        >
-          {{ t('summaryView.document') }}
-        </UiButton>
         <UiButton v-if="opened.head.twin" :to="{ name: 'summary', params: { id: opened.head.twin.id } }">
           {{ capital(kneeOf(opened.otherSide)) }}
         </UiButton>
@@ -261,6 +260,12 @@ function print(): void {
     </footer>
   </main>
   <SignDialog v-if="signing" @close="signing = false" />
+  <ExaminationExport
+    v-if="exporting && opened.head"
+    :id="id"
+    :examined-at="opened.head.examinedAt"
+    @close="exporting = false"
+  />
 </template>
 
 <style scoped>

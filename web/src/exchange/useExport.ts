@@ -2,7 +2,7 @@ import { onScopeDispose, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
 import { useDoing } from '@/shared/useDoing'
 import { withPassword } from '@/shared/usePassword'
-import { t } from '@/messages/people'
+import { t } from '@/messages/exchange'
 
 const ASK_AGAIN_MS = 1_000
 /** Some hundred visits take a minute; after this the server has given up. */

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Fhir;
+
+use App\Access\Models\Team;
+use App\Clinic\Examinations\Assessments;
+use App\Clinic\Examinations\Document;
+use App\Clinic\Models\Episode;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\ReferenceResult;
+use App\Clinic\Values\ReferenceAnswer;
+use App\Club\Models\Athlete;
+use GrayCompass\Core\Bundles;
+use GrayCompass\Core\Fhir\Parties;
+use GrayCompass\Core\Fhir\Party;
+use GrayCompass\Core\Fhir\ReferenceResult as ReferenceEntry;
+use GrayCompass\Core\Fhir\Terms;
+use GrayCompass\Document\Json;
+use stdClass;
+
+/**
+ * What is recorded, as bundles of FHIR R4 resources.
+ *
+ * @phpstan-import-type Element from Terms
+ *
+ * @phpstan-type Entry array{fullUrl: string, resource: Element}
+ */
+final readonly class RecordBundles
+{
+    public function __construct(private Bundles $bundles, private Assessments $assessments, private People $people)
+    {
+    }
+
+    /** @return array{resourceType: string, type: string, entry: list<Entry>} */
+    public function ofExamination(Examination $examination): array
+    {
+        $examination->loadMissing(Examination::WHOLE);
+        $assessment = Json::read(Json::write($this->assessments->assessment($examination)), Bundles::MAX_BYTES);
+        $team = Team::query()->findOrFail($examination->team_id);
+        \assert($assessment instanceof stdClass);
+
+        return $this->bundles->of(Document::of($examination)->content(), $assessment, new Parties(
+            $this->people->patient($examination->episode->athlete, $team),
+            $this->people->practitioner($examination->examiner),
+            $this->people->organization($team),
+        ));
+    }
+
+    /**
+     * All examinations of an athlete and what the knees turned out to have, one resource at a time: a long record never
+     * stands in memory as a whole.
+     *
+     * @return iterable<Entry>
+     */
+    public function ofAthlete(Athlete $athlete): iterable
+    {
+        $team = Team::query()->findOrFail($athlete->team_id);
+        $patient = $this->people->patient($athlete, $team);
+        $told = [];
+        foreach ([['Organization', $this->people->organization($team)], ['Patient', $patient]] as [$type, $party]) {
+            $told[$party->reference()['reference']] = true;
+            yield self::entry($type, $party);
+        }
+        $examinations = Examination::query()->whereHas('episode', static fn ($episodes) => $episodes
+            ->where('athlete_id', $athlete->id))->orderBy('examined_at')->orderBy('id');
+        foreach ($examinations->lazy(1) as $examination) {
+            foreach ($this->ofExamination($examination)['entry'] as $entry) {
+                if (! isset($told[$entry['fullUrl']])) {
+                    $told[$entry['fullUrl']] = true;
+                    yield $entry;
+                }
+            }
+        }
+        $results = ReferenceResult::query()->where('athlete_id', $athlete->id)->orderBy('seen_on')->orderBy('id');
+        foreach ($results->lazy(1) as $result) {
+            yield from $this->bundles->ofReferenceResult($this->reference($result), $patient);
+        }
+    }
+
+    private function reference(ReferenceResult $result): ReferenceEntry
+    {
+        return new ReferenceEntry(
+            $result->id,
+            $result->kind->value,
+            $result->kind->label(),
+            $result->kind->treats(),
+            $result->seen_on->toDateString(),
+            Episode::query()->findOrFail($result->episode_id)->hurt_side,
+            array_map(static fn (ReferenceAnswer $answer): array => [
+                'condition' => $answer->condition, 'seen' => $answer->seen->value, 'grade' => $answer->grade,
+            ], $result->answers()),
+            $result->content['note'],
+        );
+    }
+
+    /** @return Entry */
+    private static function entry(string $type, Party $party): array
+    {
+        return [
+            'fullUrl' => $party->reference()['reference'],
+            'resource' => ['resourceType' => $type, 'id' => $party->uuid, ...$party->body],
+        ];
+    }
+}
