@@ -3,8 +3,11 @@
 declare(strict_types=1);
 
 use App\Access\Http\AccessProblems;
+use App\Access\Http\Middleware\CsrfOfSessions;
+use App\Access\Http\Middleware\EnterByToken;
 use App\Access\Http\Middleware\FreshPassword;
 use App\Access\Http\Middleware\HasSecondFactor;
+use App\Access\Http\Middleware\OpenToTokens;
 use App\Access\Http\Middleware\StillHere;
 use App\Clinic\Http\ClinicProblems;
 use App\Club\Http\ClubProblems;
@@ -24,7 +27,6 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 
@@ -39,7 +41,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // What is sent stands as it was sent; walking every value of a body before anybody is known is a door for strangers.
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->append(SecurityHeaders::class);
-        // The interface is the API's client: it is known by its session, and a change carries the session's token.
+        // The interface is known by its session, and a change carries the session's token; other programs by a token of theirs.
         $middleware->group('api', [
             AnswerInJson::class,
             NoteRefusals::class,
@@ -48,12 +50,13 @@ return Application::configure(basePath: dirname(__DIR__))
             AddQueuedCookiesToResponse::class,
             QuietSession::class,
             StillHere::class,
+            EnterByToken::class,
             KnownBeforeLarge::class,
             ReadableBody::class,
-            ValidateCsrfToken::class,
+            CsrfOfSessions::class,
             SubstituteBindings::class,
         ]);
-        $middleware->alias(['second-factor' => HasSecondFactor::class, 'fresh-password' => FreshPassword::class, 'once' => Once::class]);
+        $middleware->alias(['second-factor' => HasSecondFactor::class, 'fresh-password' => FreshPassword::class, 'once' => Once::class, OpenToTokens::ALIAS => OpenToTokens::class]);
         // The shell is the same for everyone and needs no session.
         $middleware->group('web', []);
         $middleware->redirectGuestsTo(static fn (): ?string => null);

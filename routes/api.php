@@ -6,6 +6,7 @@ use App\Access\Http\Controllers\InvitationController;
 use App\Access\Http\Controllers\PasswordController;
 use App\Access\Http\Controllers\SecondFactorController;
 use App\Access\Http\Controllers\SessionController;
+use App\Access\Http\Controllers\TokenController;
 use App\Clinic\Http\Controllers\AthleteFileController;
 use App\Clinic\Http\Controllers\AttachmentController;
 use App\Clinic\Http\Controllers\BoardController;
@@ -99,15 +100,15 @@ Route::controller(AthleteFileController::class)->middleware(['auth', 'second-fac
 });
 
 // The one thing of a record that is for everybody in the team.
-Route::get('board', BoardController::class)->middleware(['auth', 'second-factor', 'can:seeBoard'])->name('board');
+Route::get('board', BoardController::class)->middleware(['auth', 'second-factor', 'can:seeBoard', 'token:read'])->name('board');
 
 Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): void {
-    Route::get('catalogue', CatalogueController::class)->name('catalogue');
-    Route::get('today', TodayController::class)->name('today');
+    Route::get('catalogue', CatalogueController::class)->middleware('token:read')->name('catalogue');
+    Route::get('today', TodayController::class)->middleware('token:read')->name('today');
     // What is searched for may be a name, so it comes in the body and stands in no address.
-    Route::post('today', TodayController::class)->name('today.search');
-    Route::post('weigh', [WeighController::class, 'store'])->name('weigh');
-    Route::post('rates', [WeighController::class, 'rates'])->name('rates');
+    Route::post('today', TodayController::class)->middleware('token:read')->name('today.search');
+    Route::post('weigh', [WeighController::class, 'store'])->middleware('token:read')->name('weigh');
+    Route::post('rates', [WeighController::class, 'rates'])->middleware('token:read')->name('rates');
 
     Route::controller(AuditLogController::class)->middleware('can:viewAny,'.AuditEntry::class)->group(function (): void {
         Route::get('audit-log', 'index')->name('audit-log');
@@ -115,22 +116,27 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
     });
 
     Route::controller(AthleteController::class)->group(function (): void {
-        Route::get('squads', 'squads')->name('squads');
-        Route::get('athletes', 'index')->name('athletes.index');
+        Route::get('squads', 'squads')->middleware('token:read')->name('squads');
+        Route::get('athletes', 'index')->middleware('token:read')->name('athletes.index');
         Route::get('athletes/archived', 'archived')->name('athletes.archived');
         Route::delete('athletes/{athlete}', 'destroy')->can('delete', 'athlete')->name('athletes.destroy');
         Route::post('athletes/{archived}/restoration', 'restore')->can('update', 'archived')->name('athletes.restore');
+    });
+    Route::controller(TokenController::class)->group(function (): void {
+        Route::get('tokens', 'index')->name('tokens');
+        Route::post('tokens', 'store')->middleware(['fresh-password', 'once'])->name('tokens.store');
+        Route::delete('tokens/{token}', 'destroy')->name('tokens.destroy');
     });
     Route::controller(CalendarController::class)->group(function (): void {
         Route::get('calendar', 'show')->name('calendar');
         Route::put('calendar', 'update')->name('calendar.update');
         Route::delete('calendar', 'destroy')->name('calendar.destroy');
         Route::post('calendar/returned', 'takeBack')->middleware('can:answer')->name('calendar.returned');
-        Route::get('tasks/{task}/calendar', 'task')->name('tasks.calendar');
+        Route::get('tasks/{task}/calendar', 'task')->middleware('token:read')->name('tasks.calendar');
     });
     Route::controller(TaskController::class)->group(function (): void {
         Route::post('athletes/{athlete}/tasks', 'store')
-            ->can('examine', 'athlete')->middleware('once')->name('athletes.tasks.store');
+            ->can('examine', 'athlete')->middleware(['once', 'token:record'])->name('athletes.tasks.store');
         Route::put('tasks/{task}', 'update')->name('tasks.update');
     });
     Route::controller(ImportController::class)->middleware('can:create,'.Athlete::class)->group(function (): void {
@@ -139,12 +145,12 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::get('imports', 'index')->name('imports');
         Route::get('imports/{import}', 'show')->name('imports.show');
         Route::delete('imports/{import}', 'destroy')->name('imports.destroy');
-        Route::get('athletes.csv', 'table')->middleware(['can:lead', 'fresh-password'])->name('athletes.table');
+        Route::get('athletes.csv', 'table')->middleware(['can:lead', 'fresh-password', 'token:export'])->name('athletes.table');
     });
     Route::controller(ReferenceResultController::class)->group(function (): void {
-        Route::get('episodes/{episode}', 'index')->name('episodes.show');
-        Route::get('episodes/{episode}/course', [CourseController::class, 'show'])->name('episodes.course');
-        Route::get('episodes/{episode}/comparison', [CourseController::class, 'compare'])->name('episodes.comparison');
+        Route::get('episodes/{episode}', 'index')->middleware('token:read')->name('episodes.show');
+        Route::get('episodes/{episode}/course', [CourseController::class, 'show'])->middleware('token:read')->name('episodes.course');
+        Route::get('episodes/{episode}/comparison', [CourseController::class, 'compare'])->middleware('token:read')->name('episodes.comparison');
         Route::post('episodes/{episode}/reference-results', 'store')
             ->middleware('once')->name('reference-results.store');
         Route::middleware('can:answer')->group(function (): void {
@@ -183,23 +189,23 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         });
     });
     Route::controller(HistoryController::class)->group(function (): void {
-        Route::post('athletes', 'store')->can('create', Athlete::class)->middleware('once')->name('athletes.store');
-        Route::get('athletes/{athlete}', 'show')->can('view', 'athlete')->name('athletes.show');
-        Route::put('athletes/{athlete}', 'update')->can('update', 'athlete')->name('athletes.update');
+        Route::post('athletes', 'store')->can('create', Athlete::class)->middleware(['once', 'token:record'])->name('athletes.store');
+        Route::get('athletes/{athlete}', 'show')->can('view', 'athlete')->middleware('token:read')->name('athletes.show');
+        Route::put('athletes/{athlete}', 'update')->can('update', 'athlete')->middleware('token:record')->name('athletes.update');
     });
     Route::get('athletes/{athlete}/bundle', [BundleController::class, 'athlete'])
-        ->can('view', 'athlete')->middleware(['can:lead', 'fresh-password'])->name('athletes.bundle');
+        ->can('view', 'athlete')->middleware(['can:lead', 'fresh-password', 'token:export'])->name('athletes.bundle');
     Route::get('athletes/{athlete}/past', [PastController::class, 'show'])->can('examine', 'athlete')->name('athletes.past');
     Route::post('athletes/{athlete}/examinations', [ExaminationController::class, 'store'])
-        ->can('examine', 'athlete')->middleware('once')->name('athletes.examinations.store');
+        ->can('examine', 'athlete')->middleware(['once', 'token:record'])->name('athletes.examinations.store');
 
     Route::prefix('examinations/{examination}')->name('examinations.')->group(function (): void {
         Route::middleware('can:view,examination')->group(function (): void {
-            Route::get('', [ExaminationController::class, 'show'])->name('show');
-            Route::get('summary.pdf', [ExaminationController::class, 'pdf'])->name('pdf');
-            Route::get('document', [ExaminationController::class, 'document'])->name('document');
-            Route::get('bundle', [BundleController::class, 'examination'])->name('bundle');
-            Route::get('weighing', [WeighController::class, 'show'])->name('weighing');
+            Route::get('', [ExaminationController::class, 'show'])->middleware('token:read')->name('show');
+            Route::get('summary.pdf', [ExaminationController::class, 'pdf'])->middleware('token:export')->name('pdf');
+            Route::get('document', [ExaminationController::class, 'document'])->middleware('token:export')->name('document');
+            Route::get('bundle', [BundleController::class, 'examination'])->middleware('token:export')->name('bundle');
+            Route::get('weighing', [WeighController::class, 'show'])->middleware('token:read')->name('weighing');
             Route::get('athlete-text', [PageController::class, 'text'])->name('athlete-text');
             Route::post('differences', [DifferenceController::class, 'store'])->name('difference');
         });
@@ -216,12 +222,12 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
             Route::post('correction', 'correct')->middleware('once')->name('correction');
         });
         Route::middleware('can:record,examination')->group(function (): void {
-            Route::post('countersignature', [ExaminationController::class, 'ask'])->name('ask');
+            Route::post('countersignature', [ExaminationController::class, 'ask'])->middleware('token:record')->name('ask');
             Route::post('other-knee', [ExaminationController::class, 'other'])->middleware('once')->name('other');
-            Route::put('knee', [ExaminationController::class, 'changeKnee'])->name('knee');
-            Route::put('sections/{section}', [SectionController::class, 'update'])->name('sections.update');
-            Route::put('records/{manoeuvre}/{side}', [RecordController::class, 'update'])->name('records.update');
-            Route::delete('records/{manoeuvre}/{side}', [RecordController::class, 'destroy'])->name('records.destroy');
+            Route::put('knee', [ExaminationController::class, 'changeKnee'])->middleware('token:record')->name('knee');
+            Route::put('sections/{section}', [SectionController::class, 'update'])->middleware('token:record')->name('sections.update');
+            Route::put('records/{manoeuvre}/{side}', [RecordController::class, 'update'])->middleware('token:record')->name('records.update');
+            Route::delete('records/{manoeuvre}/{side}', [RecordController::class, 'destroy'])->middleware('token:record')->name('records.destroy');
         });
     });
 });

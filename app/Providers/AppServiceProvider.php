@@ -7,9 +7,11 @@ namespace App\Providers;
 use App\Access\Accounts\LoginLimits;
 use App\Access\Accounts\MemberProvider;
 use App\Access\Accounts\SecretLimits;
+use App\Access\Models\ApiToken;
 use App\Access\Models\Membership;
 use App\Access\Models\User;
 use App\Access\Teams\Abilities;
+use App\Access\Tokens\TokenLimits;
 use App\Access\Values\Ability;
 use App\Clinic\Audit\Additions;
 use App\Clinic\Audit\ExaminationNames;
@@ -69,6 +71,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Sanctum;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -117,6 +120,8 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('login', LoginLimits::for(...));
         RateLimiter::for('invitation', fn (Request $request): array => $this->app->make(LoginLimits::class)->forInvitation($request));
         RateLimiter::for('secrets', SecretLimits::for(...));
+        RateLimiter::for('tokens', TokenLimits::for(...));
+        Sanctum::usePersonalAccessTokenModel(ApiToken::class);
         Mail::extend('outbox', static fn (): Outbox => new Outbox);
         // Named, so that none is looked for at each request.
         Gate::policy(AuditEntry::class, AuditEntryPolicy::class);

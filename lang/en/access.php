@@ -79,4 +79,8 @@ return [
         'common' => 'it is one of those that are guessed first',
         'own' => 'it is made of your own name or address',
     ],
+    'token' => [
+        'route_is_closed' => 'No token opens this; log in instead',
+        'ability_is_missing' => 'This token does not have the ability :ability',
+    ],
 ];

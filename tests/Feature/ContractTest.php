@@ -47,6 +47,7 @@ final class ContractTest extends FeatureTestCase
         $this->letters($id, $user);
         $this->proposals($id, $user);
         $this->calendars($athlete->id);
+        $this->tokens();
         $this->accounts($user);
         $this->teams($user);
         $this->coaches($id, $athlete->id, $user);
@@ -101,6 +102,14 @@ final class ContractTest extends FeatureTestCase
             "/api/athletes/{$athlete}/examinations",
             ['hurtSide' => 'both', 'daysSinceInjury' => 1, 'route' => 'clinic_core'],
         )->assertStatus(422);
+    }
+
+    private function tokens(): void
+    {
+        $made = $this->postJson('/api/tokens', ['name' => 'A bridge', 'abilities' => ['read'], 'days' => 30])->assertCreated();
+        $this->postJson('/api/tokens', ['name' => '', 'abilities' => ['read'], 'days' => 30])->assertStatus(422);
+        $this->deleteJson("/api/tokens/{$made->json('id')}")->assertNoContent();
+        $this->deleteJson("/api/tokens/{$made->json('id')}")->assertNotFound();
     }
 
     private function savers(string $id): void
@@ -255,6 +264,8 @@ final class ContractTest extends FeatureTestCase
             ['PUT', "/api/examinations/{$id}/sections/opening", $part],
             ['PUT', "/api/examinations/{$id}/records/gait/both", $part],
             ['DELETE', "/api/examinations/{$id}/records/gait/both", $part],
+            ['POST', '/api/tokens', []],
+            ['DELETE', '/api/tokens/{token}', []],
             ['POST', '/api/weigh', []],
             ['POST', '/api/rates', []],
             ...self::letterChanges($id),
@@ -267,7 +278,7 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes', '/api/athletes/archived', '/api/sessions', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
+            ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes', '/api/athletes/archived', '/api/sessions', '/api/tokens', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/audit-log', '/api/audit-log.csv', "/api/athletes/{$athlete}", "/api/athletes/{$athlete}/past", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/bundle",

@@ -8,8 +8,10 @@ use App\Access\Models\Invitation;
 use App\Access\Models\Team;
 use App\Access\Models\User;
 use App\Access\Teams\Abilities;
+use App\Access\Tokens\ApiTokens;
 use App\Access\Values\Ability;
 use App\Access\Values\Role;
+use App\Access\Values\TokenAbility;
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Export;
@@ -117,6 +119,9 @@ final class RoutesTest extends FeatureTestCase
         'athlete-files.export' => [403, 403, 403, 202],
         'exports' => [403, 403, 403, 200],
         'exports.fetch' => [403, 403, 403, 200],
+        'tokens' => [403, 200, 200, 200],
+        'tokens.store' => [403, 201, 201, 201],
+        'tokens.destroy' => [403, 204, 204, 204],
         'athlete-files.erase' => [403, 403, 403, 204],
         'board' => [200, 200, 200, 200],
         'catalogue' => [403, 200, 200, 200],
@@ -247,6 +252,7 @@ final class RoutesTest extends FeatureTestCase
             'proposals.decide' => ['take' => true],
             'imports.preview', 'imports.store' => ['content' => base64_encode("Name;Born;Squad\n".Str::random(12).';2001-01-01;Judo')],
             'episodes.comparison' => ['before' => 'one', 'after' => 'other'],
+            'tokens.store' => ['name' => 'A bridge', 'abilities' => ['read'], 'days' => 30],
             'calendar.update' => ['inWords' => false],
             'calendar.returned' => ['content' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nEND:VCALENDAR\r\n"],
             'rates' => ['ratios' => ['positive' => 10, 'negative' => 0.2]],
@@ -313,6 +319,7 @@ final class RoutesTest extends FeatureTestCase
             '{doctor}' => $this->doctorOf($lead)->id,
             '{removedDoctor}' => tap($this->doctorOf($lead))->delete()->id,
             '{anyone}' => $this->athleteOf($lead)->id,
+            '{token}' => app(ApiTokens::class)->make($user, 'A bridge', [TokenAbility::Read], 30, false)[0]->id,
             '{export}' => Export::query()->create([
                 'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'asked_by' => $lead->id,
                 'state' => ExportState::Ready, 'bytes' => 0,

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Collection;
+use Laravel\Sanctum\HasApiTokens;
 use LogicException;
 
 /**
@@ -38,6 +39,9 @@ use LogicException;
 final class User extends Authenticatable implements Actor, HasEncryptedColumns, InTeam
 {
     use BootsByName;
+
+    /** @use HasApiTokens<ApiToken> */
+    use HasApiTokens;
 
     /** @use HasFactory<UserFactory> */
     use HasFactory;

@@ -6,6 +6,7 @@ namespace App\Clinic\Console;
 
 use App\Access\Http\Shapes\AccountShapes;
 use App\Access\Http\Shapes\InvitationShapes;
+use App\Access\Http\Shapes\TokenShapes;
 use App\Clinic\Http\Shapes\AthleteFileShapes;
 use App\Clinic\Http\Shapes\CalendarShapes;
 use App\Clinic\Http\Shapes\EpisodeShapes;
@@ -41,7 +42,7 @@ final class ContractGenerate extends Command
     /** Each public method of these is a shape with a name of its own. */
     private const SHAPES = [
         Terms::class, CatalogueShapes::class, AssessmentShapes::class, WordsShapes::class, RefusalShapes::class,
-        AccountShapes::class, InvitationShapes::class, LogShapes::class, TeamShapes::class, AthleteShapes::class, DoctorShapes::class, ImportShapes::class, HistoryShapes::class,
+        AccountShapes::class, InvitationShapes::class, TokenShapes::class, LogShapes::class, TeamShapes::class, AthleteShapes::class, DoctorShapes::class, ImportShapes::class, HistoryShapes::class,
         ExaminationShapes::class, SavingShapes::class, TaskShapes::class, ReferenceResultShapes::class, EpisodeShapes::class, LetterShapes::class,
         PageShapes::class, CalendarShapes::class, AthleteFileShapes::class, WeighingShapes::class,
     ];

@@ -73,6 +73,9 @@ enum AuditEvent: string
     case CalendarOpened = 'calendar_opened';
     case CalendarClosed = 'calendar_closed';
     case SessionEnded = 'session_ended';
+    case TokenMade = 'token_made';
+    case TokenUsed = 'token_used';
+    case TokenRevoked = 'token_revoked';
     case MailRead = 'mail_read';
     case KeysRotated = 'keys_rotated';
     case AuditLogRead = 'deeds_read';

@@ -211,6 +211,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tokens of one's own, and for a lead those of the team */
+        get: operations["listTokens"];
+        put?: never;
+        /** Make a token for another program; asks for the password again */
+        post: operations["makeToken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tokens/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Revoke a token, at once */
+        delete: operations["revokeToken"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/invitation/look": {
         parameters: {
             query?: never;
@@ -1656,6 +1691,36 @@ export interface components {
             seenAt: string;
             /** @description the one that asks */
             own: boolean;
+        };
+        /** @enum {unknown} */
+        TokenAbility: "read" | "record" | "export" | "fhir";
+        Tokens: {
+            id: string;
+            name: string;
+            /** @description the member whose role it has */
+            by: string;
+            own: boolean;
+            ofTeam: boolean;
+            abilities: components["schemas"]["TokenAbility"][];
+            madeAt: string;
+            /** @description last; null: not yet */
+            usedAt: string | null;
+            expiresAt: string;
+            isOver: boolean;
+        }[];
+        NewToken: {
+            name: string;
+            /** @description at least one */
+            abilities: ("read" | "record" | "export" | "fhir")[];
+            /** @description after which it opens nothing any more */
+            days: number;
+            /** @description all leads of the team see it and can revoke it; only a lead makes one */
+            ofTeam?: boolean;
+        };
+        MadeToken: {
+            id: string;
+            /** @description the secret, told this once; sent as `Authorization: Bearer …` */
+            token: string;
         };
         InvitationLink: {
             token: string;
@@ -9544,6 +9609,81 @@ export interface operations {
                 };
             };
             401: components["responses"]["responses-Unauthenticated"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+        };
+    };
+    listTokens: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Newest first; those that have ended too */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tokens"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+        };
+    };
+    makeToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewToken"];
+            };
+        };
+        responses: {
+            /** @description Made; the token is told this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeToken"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+        };
+    };
+    revokeToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Revoked */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
             404: components["responses"]["responses-NotFound"];
             419: components["responses"]["responses-PageExpired"];
         };

@@ -20,7 +20,8 @@ final class FreshPassword
      */
     public function handle(Request $request, Closure $next): Response
     {
-        (new Presence($request->session()))->insistFresh();
+        // A token that opens such a door was asked for with the password.
+        EnterByToken::of($request) !== null || (new Presence($request->session()))->insistFresh();
 
         return $next($request);
     }

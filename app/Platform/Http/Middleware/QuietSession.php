@@ -23,6 +23,9 @@ final class QuietSession extends StartSession
 
     private string $id = '';
 
+    /** What comes with a token of its own leaves no session behind. */
+    private bool $isByToken = false;
+
     /**
      * @param  Session  $session
      * @return Session
@@ -31,6 +34,7 @@ final class QuietSession extends StartSession
     {
         $started = parent::startSession($request, $session);
         [$this->before, $this->id] = [$started->all(), $started->getId()];
+        $this->isByToken = $request->bearerToken() !== null;
 
         return $started;
     }
@@ -59,7 +63,7 @@ final class QuietSession extends StartSession
 
     private function isAsRead(Session $session): bool
     {
-        return $session->getId() === $this->id && $session->all() === $this->before
+        return $this->isByToken || $session->getId() === $this->id && $session->all() === $this->before
             && ($this->before['_flash'] ?? null) === self::NOTHING_FLASHED;
     }
 }
