@@ -11,6 +11,7 @@ use App\Access\Http\Middleware\OpenToTokens;
 use App\Access\Http\Middleware\StillHere;
 use App\Clinic\Http\ClinicProblems;
 use App\Club\Http\ClubProblems;
+use App\Exchange\Http\FhirProblems;
 use App\Platform\Http\Middleware\AnswerInJson;
 use App\Platform\Http\Middleware\KnownBeforeLarge;
 use App\Platform\Http\Middleware\NoteRefusals;
@@ -29,12 +30,14 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: __DIR__.'/../routes/api.php',
         commands: __DIR__.'/../routes/console.php',
+        then: static fn () => Route::middleware('fhir')->prefix('fhir')->group(__DIR__.'/../routes/fhir.php'),
     )
     ->withCommands(glob(__DIR__.'/../app/*/Console') ?: [])
     ->withMiddleware(function (Middleware $middleware): void {
@@ -56,6 +59,8 @@ return Application::configure(basePath: dirname(__DIR__))
             CsrfOfSessions::class,
             SubstituteBindings::class,
         ]);
+        // Without sessions: who comes has a token.
+        $middleware->group('fhir', [NoteRefusals::class, EnterByToken::class, SubstituteBindings::class]);
         $middleware->alias(['second-factor' => HasSecondFactor::class, 'fresh-password' => FreshPassword::class, 'once' => Once::class, OpenToTokens::ALIAS => OpenToTokens::class]);
         // The shell is the same for everyone and needs no session.
         $middleware->group('web', []);
@@ -63,6 +68,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         // The first that answers is heard: what any request may meet stands last.
+        FhirProblems::register($exceptions);
         AccessProblems::register($exceptions);
         ClubProblems::register($exceptions);
         ClinicProblems::register($exceptions);

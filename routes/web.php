@@ -11,4 +11,4 @@ Route::get('health', HealthController::class)->name('health');
 Route::view('page', 'page')->name('page.shell');
 
 // The page that carries the interface is the same for everyone, logged in or not; what it shows comes from the API.
-Route::view('{path}', 'shell')->where('path', '(?!api/).*')->name('shell');
+Route::view('{path}', 'shell')->where('path', '(?!api/|fhir(/|$)).*')->name('shell');

@@ -7,6 +7,7 @@ namespace GrayCompass\Core;
 use DateTimeImmutable;
 use GrayCompass\Core\Fhir\BundleReader;
 use GrayCompass\Core\Fhir\BundleWriter;
+use GrayCompass\Core\Fhir\CodeSystems;
 use GrayCompass\Core\Fhir\Labels;
 use GrayCompass\Core\Fhir\Parties;
 use GrayCompass\Core\Fhir\Party;
@@ -36,6 +37,8 @@ final readonly class Bundles
 
     private ReferenceWriter $references;
 
+    public CodeSystems $codeSystems;
+
     private Assessor $assessor;
 
     public function __construct(Figures $figures = new Figures, Terms $terms = new Terms)
@@ -43,6 +46,7 @@ final readonly class Bundles
         $labels = new Labels($figures->catalogue(), $figures->words(), $figures->questions());
         $this->assessor = new Assessor($figures);
         $this->writer = new BundleWriter($labels, $terms);
+        $this->codeSystems = new CodeSystems($labels, $terms);
         $this->references = new ReferenceWriter($labels, $terms);
         $this->reader = new BundleReader($labels, $terms, new ExaminationReader(
             $figures->catalogue(),

@@ -73,9 +73,18 @@ final readonly class RecordBundles
                 }
             }
         }
+        foreach ($this->ofReferenceResults($athlete) as [, $entries]) {
+            yield from $entries;
+        }
+    }
+
+    /** @return iterable<array{ReferenceResult, list<Entry>}> what the knees of an athlete turned out to have, oldest first */
+    public function ofReferenceResults(Athlete $athlete): iterable
+    {
+        $patient = $this->people->patient($athlete, Team::query()->findOrFail($athlete->team_id));
         $results = ReferenceResult::query()->where('athlete_id', $athlete->id)->orderBy('seen_on')->orderBy('id');
         foreach ($results->lazy(1) as $result) {
-            yield from $this->bundles->ofReferenceResult($this->reference($result), $patient);
+            yield [$result, $this->bundles->ofReferenceResult($this->reference($result), $patient)];
         }
     }
 

@@ -83,4 +83,52 @@ final readonly class Labels
 
         return [];
     }
+
+    /** @return array<string, string> every field of the catalogue, those of cells too */
+    public function fieldNames(): array
+    {
+        $names = [];
+        foreach ($this->allFields() as $field) {
+            $names[$field->name] = $field->label;
+        }
+
+        return $names;
+    }
+
+    /** @return array<string, string> */
+    public function checkNames(): array
+    {
+        $names = [];
+        foreach ($this->catalogue->manoeuvres as $manoeuvre) {
+            foreach ($manoeuvre->checks as $check) {
+                $names[$check] = $this->word($check);
+            }
+        }
+
+        return $names;
+    }
+
+    /** @return array<string, string> every word that a field can take */
+    public function wordNames(): array
+    {
+        $names = [];
+        foreach ($this->allFields() as $field) {
+            foreach ($field->words as $word) {
+                $names[$word] = $this->word($word);
+            }
+        }
+
+        return $names;
+    }
+
+    /** @return iterable<Field> */
+    private function allFields(): iterable
+    {
+        foreach ($this->catalogue->manoeuvres as $manoeuvre) {
+            foreach ($manoeuvre->fields as $field) {
+                yield $field;
+                yield from $field->inner;
+            }
+        }
+    }
 }

@@ -14,12 +14,12 @@ final readonly class Party
     public string $uuid;
 
     /**
-     * @param  string  $record  what tells this person or team from all others
+     * @param  string  $record  ULID of the person or team
      * @param  Element  $body  of the resource, without type and id
      */
     public function __construct(string $record, public array $body)
     {
-        $this->uuid = (new Uuids($record))->of('');
+        $this->uuid = Uuids::ofUlid($record);
     }
 
     /** @return array{reference: string} */

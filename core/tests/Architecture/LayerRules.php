@@ -20,7 +20,10 @@ final class LayerRules
     public function testRoomsKnowOnlyWhatTheyMay(): iterable
     {
         foreach (Rooms::MAY_KNOW as $room => $known) {
-            $allowed = array_map(self::room(...), [$room, ...$known]);
+            $allowed = [
+                ...array_map(self::room(...), [$room, ...$known]),
+                ...array_map(Selector::inNamespace(...), Rooms::LIBRARIES[$room] ?? []),
+            ];
             yield $room => PHPat::rule()
                 ->classes(self::room($room))
                 ->canOnlyDependOn()

@@ -7,6 +7,9 @@ namespace GrayCompass\Core\Tests\Architecture;
 /** The rooms of the house in the order in which data flows, and for each the rooms it may know. */
 final class Rooms
 {
+    /** Namespaces of libraries that a room uses; every other room does without. */
+    public const LIBRARIES = ['Core\\Fhir' => ['Symfony\\Component\\Uid']];
+
     /** Every room may know itself; nothing that is not named here. */
     public const MAY_KNOW = [
         'Document' => [],

@@ -16,8 +16,6 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Records as FHIR bundles, to be saved as a file. */
 final readonly class BundleController
 {
-    private const TYPE = 'application/fhir+json';
-
     public function __construct(private RecordBundles $bundles, private AuditLog $log)
     {
     }
@@ -28,7 +26,7 @@ final readonly class BundleController
         $day = TeamDays::here()->day($examination->examined_at)->toDateString();
 
         return response()->json($this->bundles->ofExamination($examination), headers: [
-            'Content-Type' => self::TYPE,
+            'Content-Type' => FhirController::TYPE,
             'Content-Disposition' => "attachment; filename=\"knee-{$day}.fhir.json\"",
         ], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
@@ -46,6 +44,6 @@ final readonly class BundleController
                 $separator = ',';
             }
             echo ']}';
-        }, "knees-{$athlete->id}.fhir.json", ['Content-Type' => self::TYPE]);
+        }, "knees-{$athlete->id}.fhir.json", ['Content-Type' => FhirController::TYPE]);
     }
 }
