@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::controller(FhirController::class)->name('fhir.')->group(function (): void {
     // What the interface can do is no secret.
-    Route::get('metadata', 'metadata')->name('metadata');
+    Route::get('metadata', 'metadata')->middleware('token:fhir')->name('metadata');
     Route::middleware(['auth:sanctum', 'second-factor', 'can:examine', 'token:fhir'])->group(function (): void {
         Route::get('CodeSystem', 'codeSystems')->name('code-systems');
         Route::get('CodeSystem/{name}', 'codeSystem')->name('code-system');

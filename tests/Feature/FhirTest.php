@@ -67,6 +67,7 @@ final class FhirTest extends FeatureTestCase
     public function test_a_program_finds_an_athlete_and_all_that_is_recorded(): void
     {
         $id = Uuids::ofUlid($this->athlete->id);
+        $this->fhir('metadata')->assertOk();
         $this->fhir('metadata', token: null)->assertOk()->assertJsonPath('fhirVersion', '4.0.1');
         foreach ([
             "identifier=urn:gray-compass:athlete%7C{$this->athlete->id}", "birthdate={$this->athlete->born_on->toDateString()}",

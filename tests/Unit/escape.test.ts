@@ -12,6 +12,7 @@ import BeginLetter from '@/letters/BeginLetter.vue'
 import DoctorDialog from '@/letters/DoctorDialog.vue'
 import SendDialog from '@/letters/SendDialog.vue'
 import ExportDialog from '@/exchange/ExportDialog.vue'
+import TokenList from '@/exchange/TokenList.vue'
 import AthleteDialog from '@/people/AthleteDialog.vue'
 import EraseDialog from '@/people/EraseDialog.vue'
 import ReferenceResultDialog from '@/people/ReferenceResultDialog.vue'
@@ -64,6 +65,14 @@ const member = {
 const record = { ...athlete, profile: {}, examinations: [], tasks: [], episodes: [], letters: [], proposals: [] }
 const history = { choices: { kinds: [], conditions: [] }, predicted: null, visits: [], outcomes: [] }
 const proposal = { id: '01Q', title: 'Look again', by: 'Bram', at: '2026-05-01T10:00:00Z', state: 'open', athlete }
+const token = {
+  id: '01K',
+  name: 'Bridge',
+  by: 'Ada',
+  abilities: ['read'],
+  madeAt: '2026-05-01T10:00:00Z',
+  expiresAt: '2026-05-09T10:00:00Z',
+}
 const condition = { id: 'acl', posttest: 0.5, pretest: 0.2, interval: [0.3, 0.7], zone: 'investigate' }
 
 /** Every file that shows a dialog, by its path below web/src. */
@@ -80,6 +89,7 @@ const CASES: Record<string, Case> = {
     props: { letter: { referrals: [] }, email: '', busy: false, problem: '' },
   },
   'exchange/ExportDialog.vue': { is: ExportDialog, props: { title: 'Export', formats: [] } },
+  'exchange/TokenList.vue': { is: TokenList, body: [token], opens: /^revoke/i },
   'people/AthleteDialog.vue': { is: AthleteDialog, body: [] },
   'people/EraseDialog.vue': { is: EraseDialog, props: { athlete } },
   'people/ReferenceResultDialog.vue': { is: ReferenceResultDialog, props: { episode: '01P' }, body: history },

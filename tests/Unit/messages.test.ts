@@ -27,6 +27,7 @@ const TAKING: Record<string, string[]> = {
   Dismiss: ['taskDialog'],
   Erase: ['archivedList', 'athleteView', 'eraseDialog'],
   Remove: ['doctorsView', 'earlierFindings', 'episodeCard', 'resultFiles', 'teamView', 'testRow'],
+  Revoke: ['tokenList'],
   Withdraw: ['proposalList', 'teamView'],
 }
 

@@ -80,6 +80,7 @@ export const router = createRouter({
     { path: '/board', name: 'board', component: () => import('./views/BoardView.vue') },
     { path: '/account', name: 'account', component: () => import('./views/AccountView.vue') },
     { path: '/team', name: 'team', component: () => import('./views/TeamView.vue') },
+    { path: '/exchange', name: 'exchange', component: () => import('./views/ExchangeView.vue') },
     { path: '/audit-log', name: 'audit-log', component: () => import('./views/AuditLogView.vue') },
     { path: '/:rest(.*)', redirect: '/' },
   ],

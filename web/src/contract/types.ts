@@ -137,3 +137,5 @@ export type Value =
 
 /** A part as it is kept and sent: a section or a finding. */
 export type Payload = { [field: string]: Value }
+export type Tokens = Schemas['Tokens']
+export type TokenAbility = Schemas['TokenAbility']

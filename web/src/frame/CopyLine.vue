@@ -4,7 +4,7 @@ import { t } from '@/messages/frame'
 import UiButton from '@/ui/UiButton.vue'
 
 /** A line to copy: by its button, or by selecting it where the browser forbids that. */
-const props = defineProps<{ label: string; text: string }>()
+const props = defineProps<{ label: string; text: string; action?: string }>()
 const said = ref('')
 
 async function copy(): Promise<void> {
@@ -24,7 +24,7 @@ function selectAll(event: FocusEvent): void {
 <template>
   <div class="line">
     <input :value="text" :aria-label="label" readonly @focus="selectAll" />
-    <UiButton @click="copy">{{ t('copyLine.copyLink') }}</UiButton>
+    <UiButton @click="copy">{{ action ?? t('copyLine.copyLink') }}</UiButton>
     <span role="status">{{ said }}</span>
   </div>
 </template>

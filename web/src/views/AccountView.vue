@@ -105,6 +105,13 @@ onMounted(() => void session.look().catch(() => undefined))
           </UiForm>
           <UiAlert v-if="problem" :say="problem" />
         </section>
+        <section v-if="session.user.examines && !lacksFactor" aria-labelledby="exchange">
+          <h2 id="exchange">{{ t('accountView.exchange') }}</h2>
+          <p class="quiet-text">{{ t('accountView.exchangeSay') }}</p>
+          <p>
+            <UiButton :to="{ name: 'exchange' }">{{ t('accountView.openExchange') }}</UiButton>
+          </p>
+        </section>
       </div>
       <div class="side">
         <OpenSessions ref="sessions" />

@@ -66,6 +66,9 @@ onMounted(() => attempt(load))
 
 <template>
   <SubjectPage :title="t('teamView.team')">
+    <template #beside>
+      <UiButton :to="{ name: 'exchange' }">{{ t('teamView.exchange') }}</UiButton>
+    </template>
     <UiAlert v-if="problem" :say="problem" />
     <UiWaiting v-if="!team" :label="t('teamView.loadingTheTeam')" />
     <template v-else>

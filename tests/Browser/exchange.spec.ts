@@ -1,0 +1,75 @@
+import { readFileSync } from 'node:fs'
+import { Client } from 'fhir-kit-client'
+import { expect, test } from './reading'
+import {
+  assessment,
+  consentAndClearGate,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  goTo,
+  logIn,
+  saved,
+  startExamination,
+} from './person'
+
+interface Resource {
+  resourceType: string
+  id: string
+  [key: string]: unknown
+}
+interface Bundle {
+  entry?: { resource: Resource }[]
+}
+
+test('an examination leaves as a bundle, and a program reads it by token until the token is revoked', async ({
+  page,
+  baseURL,
+}) => {
+  await logIn(page)
+  await startExamination(page, 'Tove Brandreth', 'left')
+  await consentAndClearGate(page)
+  await goTo(page, 'Lachman')
+  await page.keyboard.press('3')
+  await page.keyboard.press('s')
+  await saved(page)
+  const { conditions } = await assessment(page)
+  const acl = conditions.find(({ id }) => id === 'acl')
+
+  await page.getByRole('button', { name: 'Summary' }).click()
+  await page.getByRole('button', { name: 'Export…' }).click()
+  await expectAccessible(page)
+  const download = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Save bundle' }).click()
+  const bundle = JSON.parse(readFileSync(await (await download).path(), 'utf8')) as Bundle
+  const patient = bundle.entry?.find(({ resource }) => resource.resourceType === 'Patient')?.resource
+  expect(patient).toMatchObject({ name: [{ text: 'Tove Brandreth' }] })
+
+  await page.goto('/team')
+  await page.getByRole('link', { name: 'Exchange' }).click()
+  await page.getByLabel('Program it is for').fill('Hospital reader')
+  await page.getByText('read through the FHIR interface').click()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Make token' }).click()
+  const token = await page.getByLabel('Token for Hospital reader').inputValue()
+  await expect(page.getByText('Read, FHIR')).toBeVisible()
+
+  const client = new Client({ baseUrl: `${baseURL}/fhir`, customHeaders: { Authorization: `Bearer ${token}` } })
+  expect(await client.capabilityStatement()).toMatchObject({ resourceType: 'CapabilityStatement' })
+  const found = (await client.search({ resourceType: 'Patient', searchParams: { family: 'Brandreth' } })) as Bundle
+  expect(found.entry?.map(({ resource }) => resource.id)).toEqual([patient?.id])
+  const id = String(patient?.id)
+  expect(await client.read({ resourceType: 'Patient', id })).toMatchObject({ id })
+  const risks = (await client.search({ resourceType: 'RiskAssessment', searchParams: { patient: id } })) as Bundle
+  const newest = risks.entry?.at(-1)?.resource.prediction as { probabilityDecimal: number; outcome: { text: string } }[]
+  expect(newest.find(({ outcome }) => outcome.text === 'ACL tear')?.probabilityDecimal).toBe(acl?.posttest)
+  await expect(client.search({ resourceType: 'Observation' })).rejects.toMatchObject({
+    response: { status: 400, data: { resourceType: 'OperationOutcome' } },
+  })
+
+  await page.setViewportSize({ width: 390, height: 800 })
+  await expectNoSidewaysScroll(page)
+  await page.getByRole('button', { name: 'Revoke token Hospital reader' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Revoke token' }).click()
+  await expect(page.getByText('The token Hospital reader is revoked.')).toBeVisible()
+  await expect(client.read({ resourceType: 'Patient', id })).rejects.toMatchObject({ response: { status: 401 } })
+})

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { useTemplateRef } from 'vue'
+import FormatList from '@/exchange/FormatList.vue'
+import TokenForm from '@/exchange/TokenForm.vue'
+import TokenList from '@/exchange/TokenList.vue'
+import SubjectPage from '@/frame/SubjectPage.vue'
+import { t } from '@/messages/views'
+
+/** How records leave, and how other programs come in. */
+const list = useTemplateRef('list')
+</script>
+
+<template>
+  <SubjectPage :title="t('exchangeView.exchange')">
+    <div class="columns">
+      <div class="side">
+        <TokenList ref="list" />
+        <FormatList />
+      </div>
+      <TokenForm @made="list?.load()" />
+    </div>
+  </SubjectPage>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+  gap: 30px clamp(22px, 5vw, 64px);
+  align-items: start;
+}
+.side {
+  display: grid;
+  gap: 30px;
+}
+@media (--tablet) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
