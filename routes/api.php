@@ -35,6 +35,7 @@ use App\Club\Http\Controllers\MemberController;
 use App\Club\Http\Controllers\TeamController;
 use App\Club\Models\Athlete;
 use App\Exchange\Http\Controllers\BundleController;
+use App\Exchange\Http\Controllers\TableExportController;
 use App\Platform\Audit\AuditEntry;
 use App\Trust\Http\Controllers\AuditLogController;
 use App\Trust\Http\Controllers\MailController;
@@ -97,6 +98,13 @@ Route::controller(AthleteFileController::class)->middleware(['auth', 'second-fac
     Route::delete('athletes/{anyone}/record', 'erase')->name('athlete-files.erase');
     Route::get('retention', [RetentionController::class, 'index'])->name('retention');
     Route::put('athletes/{anyone}/retention', [RetentionController::class, 'update'])->name('retention.update');
+});
+
+// All signed examinations of the team as tables.
+Route::controller(TableExportController::class)->middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
+    Route::post('table-exports', 'store')->middleware(['fresh-password', 'once', 'token:export'])->name('table-exports.store');
+    Route::get('table-exports/{tableExport}', 'show')->middleware('token:export')->name('table-exports.show');
+    Route::get('table-exports/{tableExport}/file', 'fetch')->middleware('token:export')->name('table-exports.fetch');
 });
 
 // The one thing of a record that is for everybody in the team.

@@ -1,5 +1,6 @@
-import { readFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import { Client } from 'fhir-kit-client'
+import { Table, type Descriptor } from 'tableschema'
 import { expect, test } from './reading'
 import {
   assessment,
@@ -11,6 +12,7 @@ import {
   saved,
   startExamination,
 } from './person'
+import { unzipped } from './zip'
 
 interface Resource {
   resourceType: string
@@ -72,4 +74,43 @@ test('an examination leaves as a bundle, and a program reads it by token until t
   await page.getByRole('dialog').getByRole('button', { name: 'Revoke token' }).click()
   await expect(page.getByText('The token Hospital reader is revoked.')).toBeVisible()
   await expect(client.read({ resourceType: 'Patient', id })).rejects.toMatchObject({ response: { status: 401 } })
+})
+
+interface Package {
+  resources: { name: string; path: string; schema: Descriptor }[]
+}
+
+test('the examinations of the team leave as tables that a statistician reads typed', async ({ page }, info) => {
+  await logIn(page)
+  await page.goto('/exchange')
+  await page.getByRole('button', { name: 'Export tables' }).click()
+  await expect(page.getByText('The tables are ready.')).toBeVisible({ timeout: 60_000 })
+  await page.reload()
+  const download = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Save tables' }).click()
+  const files = unzipped(readFileSync(await (await download).path()))
+  const { resources } = JSON.parse(String(files.get('datapackage.json'))) as Package
+
+  const read = new Map<string, Record<string, unknown>[]>()
+  for (const { name, path, schema } of resources) {
+    const file = info.outputPath(path)
+    writeFileSync(file, files.get(path) ?? '')
+    read.set(name, await (await Table.load(file, { schema })).read({ keyed: true }))
+  }
+  const visits = read.get('visits') ?? []
+  expect(visits.length).toBeGreaterThan(5)
+  expect(visits[0]).toMatchObject({ side: expect.stringMatching(/^(left|right)$/), examined_at: expect.any(Date) })
+  const chances = (read.get('probabilities') ?? []).filter(({ posttest }) => posttest !== null)
+  for (const { low, posttest, high } of chances as Record<string, number>[]) {
+    expect([low, posttest, high]).toEqual([low, posttest, high].sort((one, other) => Number(one) - Number(other)))
+  }
+  const known = new Set(visits.map(({ id }) => id))
+  for (const table of ['measures', 'probabilities', 'results']) {
+    const rows = read.get(table) ?? []
+    expect(rows.length, table).toBeGreaterThan(visits.length)
+    expect(
+      rows.every(({ visit }) => known.has(visit)),
+      table,
+    ).toBe(true)
+  }
 })

@@ -225,6 +225,7 @@ trait AccountPromises
             '{proposal}' => $this->proposalOf($user, $athlete),
             '{mail}' => Mail::query()->where('secret', false)->latest('id')->firstOrFail()->id,
             '{export}' => (string) $this->postJson("/api/athletes/{$this->athleteOf($user)->id}/archive")->json('id'),
+            '{tableExport}' => (string) $this->postJson('/api/table-exports')->json('id'),
             '{import}' => (string) $this->postJson('/api/imports', self::SHEET)->json('id'),
             '{anyone}' => $this->athleteOf($user)->id,
             '{letter}' => $this->letterOf($id),

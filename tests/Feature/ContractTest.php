@@ -107,6 +107,13 @@ final class ContractTest extends FeatureTestCase
     private function tokens(): void
     {
         $made = $this->postJson('/api/tokens', ['name' => 'A bridge', 'abilities' => ['read'], 'days' => 30])->assertCreated();
+        $tables = (string) $this->postJson('/api/table-exports')->assertStatus(202)->json('id');
+        $this->getJson("/api/table-exports/{$tables}")->assertOk();
+        $this->getJson("/api/table-exports/{$tables}/file")->assertOk();
+        foreach (['', '/file'] as $of) {
+            $this->getJson("/api/table-exports/01ARZ3NDEKTSV4RRFFQ69G5FAV{$of}")->assertNotFound();
+        }
+        $this->postJson('/api/table-exports', [], ['Idempotency-Key' => 'short'])->assertStatus(422);
         $this->postJson('/api/tokens', ['name' => '', 'abilities' => ['read'], 'days' => 30])->assertStatus(422);
         $this->deleteJson("/api/tokens/{$made->json('id')}")->assertNoContent();
         $this->deleteJson("/api/tokens/{$made->json('id')}")->assertNotFound();
@@ -264,6 +271,7 @@ final class ContractTest extends FeatureTestCase
             ['PUT', "/api/examinations/{$id}/sections/opening", $part],
             ['PUT', "/api/examinations/{$id}/records/gait/both", $part],
             ['DELETE', "/api/examinations/{$id}/records/gait/both", $part],
+            ['POST', '/api/table-exports', []],
             ['POST', '/api/tokens', []],
             ['DELETE', '/api/tokens/{token}', []],
             ['POST', '/api/weigh', []],
@@ -278,7 +286,7 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes', '/api/athletes/archived', '/api/sessions', '/api/tokens', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
+            ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes', '/api/athletes/archived', '/api/table-exports/{tableExport}', '/api/table-exports/{tableExport}/file', '/api/sessions', '/api/tokens', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/audit-log', '/api/audit-log.csv', "/api/athletes/{$athlete}", "/api/athletes/{$athlete}/past", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/bundle",

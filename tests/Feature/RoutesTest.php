@@ -29,6 +29,8 @@ use App\Clinic\Values\TaskState;
 use App\Club\Models\Doctor;
 use App\Club\Models\Import;
 use App\Club\Values\ImportState;
+use App\Exchange\Models\TableExport;
+use App\Exchange\Values\TableExportState;
 use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use GrayCompass\Core\Knee\Side;
@@ -119,6 +121,9 @@ final class RoutesTest extends FeatureTestCase
         'athlete-files.export' => [403, 403, 403, 202],
         'exports' => [403, 403, 403, 200],
         'exports.fetch' => [403, 403, 403, 200],
+        'table-exports.store' => [403, 403, 403, 202],
+        'table-exports.show' => [403, 403, 403, 200],
+        'table-exports.fetch' => [403, 403, 403, 200],
         'tokens' => [403, 200, 200, 200],
         'tokens.store' => [403, 201, 201, 201],
         'tokens.destroy' => [403, 204, 204, 204],
@@ -319,6 +324,9 @@ final class RoutesTest extends FeatureTestCase
             '{doctor}' => $this->doctorOf($lead)->id,
             '{removedDoctor}' => tap($this->doctorOf($lead))->delete()->id,
             '{anyone}' => $this->athleteOf($lead)->id,
+            '{tableExport}' => TableExport::query()->create([
+                'team_id' => $lead->teamId(), 'asked_by' => $lead->id, 'state' => TableExportState::Ready, 'total' => 0, 'bytes' => 0,
+            ])->id,
             '{token}' => app(ApiTokens::class)->make($user, 'A bridge', [TokenAbility::Read], 30, false)[0]->id,
             '{export}' => Export::query()->create([
                 'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'asked_by' => $lead->id,

@@ -59,6 +59,7 @@ final readonly class Csv
     {
         $text = (string) $cell;
 
-        return preg_replace(self::FORMULA, "\$1\$2'", $text) ?? $text;
+        // A negative number is no formula, and a program must read it as one.
+        return is_numeric($text) ? $text : preg_replace(self::FORMULA, "\$1\$2'", $text) ?? $text;
     }
 }

@@ -211,6 +211,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/table-exports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask for all signed examinations of the team as tables; asks for the password again */
+        post: operations["exportTables"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/table-exports/{tableExport}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far an export of tables is; it is kept for a day */
+        get: operations["showTableExport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/table-exports/{tableExport}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The zip, once it is ready. CSV files and a datapackage.json that says what stands in each column */
+        get: operations["readTableExport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tokens": {
         parameters: {
             query?: never;
@@ -1692,6 +1743,19 @@ export interface components {
             /** @description the one that asks */
             own: boolean;
         };
+        Made: {
+            id: string;
+        };
+        TableExport: {
+            /** @enum {unknown} */
+            state: "running" | "ready" | "failed";
+            /** @description examinations written */
+            done: number;
+            /** @description examinations to write */
+            total: number;
+            /** @description of the zip, once it is ready */
+            bytes: number | null;
+        };
         /** @enum {unknown} */
         TokenAbility: "read" | "record" | "export" | "fhir";
         Tokens: {
@@ -2207,9 +2271,6 @@ export interface components {
                 age: number;
                 isArchived: boolean;
             }[];
-        };
-        Made: {
-            id: string;
         };
         Export: {
             /** @enum {unknown} */
@@ -9611,6 +9672,82 @@ export interface operations {
             401: components["responses"]["responses-Unauthenticated"];
             404: components["responses"]["responses-NotFound"];
             419: components["responses"]["responses-PageExpired"];
+        };
+    };
+    exportTables: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is being written; the id is that of the export */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+        };
+    };
+    showTableExport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                tableExport: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far it is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableExport"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+        };
+    };
+    readTableExport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                tableExport: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The zip */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
         };
     };
     listTokens: {

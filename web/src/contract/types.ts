@@ -139,3 +139,4 @@ export type Value =
 export type Payload = { [field: string]: Value }
 export type Tokens = Schemas['Tokens']
 export type TokenAbility = Schemas['TokenAbility']
+export type TableExport = Schemas['TableExport']

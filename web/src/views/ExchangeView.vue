@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { useTemplateRef } from 'vue'
 import FormatList from '@/exchange/FormatList.vue'
+import TableExport from '@/exchange/TableExport.vue'
 import TokenForm from '@/exchange/TokenForm.vue'
 import TokenList from '@/exchange/TokenList.vue'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { t } from '@/messages/views'
+import { useSession } from '@/stores/session'
 
 /** How records leave, and how other programs come in. */
+const session = useSession()
 const list = useTemplateRef('list')
 </script>
 
@@ -16,6 +19,7 @@ const list = useTemplateRef('list')
       <div class="side">
         <TokenList ref="list" />
         <FormatList />
+        <TableExport v-if="session.user?.leads" />
       </div>
       <TokenForm @made="list?.load()" />
     </div>

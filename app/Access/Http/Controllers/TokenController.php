@@ -17,17 +17,17 @@ use Illuminate\Support\Facades\Gate;
 /** Tokens with which other programs come in. */
 final readonly class TokenController
 {
-    public function __construct(private ApiTokens $tokens, #[CurrentUser] private User $user)
+    public function __construct(private ApiTokens $tokens)
     {
     }
 
-    public function index(): JsonResponse
+    public function index(#[CurrentUser] User $user): JsonResponse
     {
-        return response()->json(array_values($this->tokens->seenBy($this->user)->map(fn (ApiToken $token): array => [
+        return response()->json(array_values($this->tokens->seenBy($user)->map(static fn (ApiToken $token): array => [
             'id' => $token->id,
             'name' => $token->name,
             'by' => $token->membership->user->name,
-            'own' => $token->tokenable_id === $this->user->id,
+            'own' => $token->tokenable_id === $user->id,
             'ofTeam' => $token->of_team,
             'abilities' => $token->abilities,
             'madeAt' => $token->created_at->toIso8601ZuluString(),
@@ -37,19 +37,19 @@ final readonly class TokenController
         ])->all()));
     }
 
-    public function store(TokenRequest $request): JsonResponse
+    public function store(TokenRequest $request, #[CurrentUser] User $user): JsonResponse
     {
         ! $request->isOfTeam() || Gate::authorize(Ability::Lead);
         [$token, $secret] = $this->tokens->make(
-            $this->user, $request->name(), $request->abilities(), $request->days(), $request->isOfTeam(),
+            $user, $request->name(), $request->abilities(), $request->days(), $request->isOfTeam(),
         );
 
         return response()->json(['id' => $token->id, 'token' => $secret], 201);
     }
 
-    public function destroy(string $token): Response
+    public function destroy(string $token, #[CurrentUser] User $user): Response
     {
-        $this->tokens->revoke($this->tokens->find($this->user, $token) ?? abort(404));
+        $this->tokens->revoke($this->tokens->find($user, $token) ?? abort(404));
 
         return response()->noContent();
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Clinic\Console;
+namespace App\Exchange\Console;
 
 use App\Access\Http\Shapes\AccountShapes;
 use App\Access\Http\Shapes\InvitationShapes;
@@ -22,6 +22,7 @@ use App\Club\Http\Shapes\AthleteShapes;
 use App\Club\Http\Shapes\DoctorShapes;
 use App\Club\Http\Shapes\ImportShapes;
 use App\Club\Http\Shapes\TeamShapes;
+use App\Exchange\Http\Shapes\TableExportShapes;
 use App\Platform\Http\Shapes\RefusalShapes;
 use App\Trust\Http\Shapes\LogShapes;
 use GrayCompass\Core\Figures;
@@ -44,7 +45,7 @@ final class ContractGenerate extends Command
         Terms::class, CatalogueShapes::class, AssessmentShapes::class, WordsShapes::class, RefusalShapes::class,
         AccountShapes::class, InvitationShapes::class, TokenShapes::class, LogShapes::class, TeamShapes::class, AthleteShapes::class, DoctorShapes::class, ImportShapes::class, HistoryShapes::class,
         ExaminationShapes::class, SavingShapes::class, TaskShapes::class, ReferenceResultShapes::class, EpisodeShapes::class, LetterShapes::class,
-        PageShapes::class, CalendarShapes::class, AthleteFileShapes::class, WeighingShapes::class,
+        PageShapes::class, CalendarShapes::class, AthleteFileShapes::class, WeighingShapes::class, TableExportShapes::class,
     ];
 
     protected $signature = 'contract:generate {--check : only say whether the files are current}';
