@@ -101,8 +101,11 @@ build_pages() {
     fi
     say 'Building the interface (vite)'
     npx vite build --logLevel error >var/build.log 2>&1 </dev/null || fail "the interface could not be built; var/build.log says: $(tail -n 3 var/build.log)"
+    # The contract as one file, for those who write clients.
+    npx redocly bundle contract/openapi.yaml --config contract/redocly.yaml --ext json -o public/build/openapi.json >var/contract.log 2>&1 </dev/null \
+        || fail "the contract could not be bundled: $(tail -n 3 var/contract.log)"
     # Pressed once and well, not at every request.
-    find public/build -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 --keep --force {} +
+    find public/build -type f \( -name 'openapi.json' -o -name '*.js' -o -name '*.css' \) -exec gzip -9 --keep --force {} +
 }
 
 # The core and its figures, for devices that have lost the server.

@@ -1,4 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs'
+import { GrayCompass } from '../../examples/client/client'
 import { Client } from 'fhir-kit-client'
 import { Table, type Descriptor } from 'tableschema'
 import { expect, test } from './reading'
@@ -113,4 +114,33 @@ test('the examinations of the team leave as tables that a statistician reads typ
       table,
     ).toBe(true)
   }
+})
+
+test('the client of the examples examines a knee by token, and is told what is refused', async ({ page, baseURL }) => {
+  await logIn(page)
+  await page.goto('/exchange')
+  await page.getByLabel('Program it is for').fill('Example client')
+  await page.getByText('add athletes and examinations').click()
+  await page.getByText('save examinations and records as files').click()
+  await page.getByRole('button', { name: 'Make token' }).click()
+  const token = await page.getByLabel('Token for Example client').inputValue()
+  expect(await (await page.request.get('/api/openapi.json')).json()).toMatchObject({ openapi: '3.1.0' })
+
+  const compass = new GrayCompass(String(baseURL), token)
+  const start = { hurtSide: 'left', daysSinceInjury: 4, setting: 'acute_trauma', route: 'clinic_core' } as const
+  const examination = await compass.start(await compass.athlete('J21'), start)
+  await expect(examination.record('lachman', 'left', { translationMm: 11 })).rejects.toMatchObject({ status: 422 })
+  await examination.section('opening', { consentGiven: true })
+  const { safety } = await examination.assessment()
+  await examination.section('safety', Object.fromEntries(safety.questions.map((question) => [question, false])))
+  await examination.record('lachman', 'right', { translationMm: 3, endFeel: 'firm' })
+  await examination.record('lachman', 'left', { translationMm: 11, endFeel: 'soft' })
+  await examination.record('lachman', 'left', { translationMm: 12, endFeel: 'absent' })
+  const { conditions } = await examination.assessment()
+  expect(conditions.find(({ id }) => id === 'acl')?.posttest).toBeGreaterThan(0.5)
+  await expect(examination.record('lachman', 'left', { translationMm: 400 })).rejects.toMatchObject({
+    status: 422,
+    path: expect.stringContaining('translationMm'),
+  })
+  expect(await examination.bundle()).toMatchObject({ resourceType: 'Bundle' })
 })

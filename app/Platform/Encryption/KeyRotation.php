@@ -24,6 +24,7 @@ final readonly class KeyRotation
         'doctors' => ['content'],
         'imports' => ['content', 'problem'],
         'erased_athletes' => ['reason'],
+        'table_export_parts' => ['content'],
         'athletes' => ['data_key'],
     ];
 
