@@ -9,8 +9,8 @@ final class Rooms
 {
     public const HOUSE = 'App\\';
 
-    /** `Learning` and `Practice` will stand after the clinic as `Exchange` does; the three know each other not at all. */
-    public const DOMAINS = ['Platform', 'Access', 'Trust', 'Club', 'Clinic', 'Exchange'];
+    /** `Practice` will stand before `Exchange`, which puts all of them into words for other programs. */
+    public const DOMAINS = ['Platform', 'Access', 'Trust', 'Club', 'Clinic', 'Learning', 'Exchange'];
 
     /** Inside a domain, outermost first: the door knows the services, they the models, and those their values. */
     public const DOOR = ['Http', 'Console', 'Policies'];

@@ -48,6 +48,17 @@ final class CommandTest extends TestCase
         );
     }
 
+    public function test_a_case_of_learning_is_computed_without_a_database(): void
+    {
+        $case = (string) json_encode(['method' => 'rate', 'input' => ['published' => 0.2, 'worth' => 40, 'sum' => 96.4, 'knees' => 320]]);
+        [$code, $out] = $this->artisan(['learning:compute', '-'], $case);
+        self::assertSame(0, $code);
+        self::assertEqualsWithDelta(0.29, json_decode($out)->own, 1e-9);
+        [$code, $out, $error] = $this->artisan(['learning:compute', '-'], '{"method":"net","input":{"p":[0.2],"y":[2],"t":0.5}}');
+        self::assertSame([2, ''], [$code, $out]);
+        self::assertSame('input.y[0]', json_decode($error)->error->path);
+    }
+
     public function test_a_document_becomes_a_bundle_and_comes_back_without_a_database(): void
     {
         $file = self::ROOT.'/examples/touchline-go.json';

@@ -10,6 +10,7 @@ final class Arrows
     private const SOURCES = [
         'Document' => 'packages/document/src',
         'Inference' => 'packages/inference/src',
+        'Learning' => 'packages/learning/src',
         'Core' => 'core/src',
     ];
 

@@ -23,6 +23,7 @@ final class LayerRules
             $allowed = [
                 ...array_map(self::room(...), [$room, ...$known]),
                 ...array_map(Selector::inNamespace(...), Rooms::LIBRARIES[$room] ?? []),
+                ...array_map(self::door(...), Rooms::DOORS[$room] ?? []),
             ];
             yield $room => PHPat::rule()
                 ->classes(self::room($room))
@@ -30,6 +31,11 @@ final class LayerRules
                 ->classes(...$allowed)
                 ->because('data flows one way, and a room that knows more than it needs is hard to move');
         }
+    }
+
+    private static function door(string $class): SelectorInterface
+    {
+        return Selector::classname(self::HOUSE.$class);
     }
 
     private static function room(string $name): SelectorInterface

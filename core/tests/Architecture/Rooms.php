@@ -10,6 +10,9 @@ final class Rooms
     /** Namespaces of libraries that a room uses; every other room does without. */
     public const LIBRARIES = ['Core\\Fhir' => ['Symfony\\Component\\Uid']];
 
+    /** Doors of other packages that a room comes in by. */
+    public const DOORS = ['Learning\\Own' => ['Inference\\Weighing']];
+
     /** Every room may know itself; nothing that is not named here. */
     public const MAY_KNOW = [
         'Document' => [],
@@ -19,6 +22,13 @@ final class Rooms
         'Inference\\Doubt' => ['Inference\\Model', 'Inference\\States', 'Inference\\Echo'],
         'Inference\\Readings' => ['Inference\\Model', 'Inference\\States', 'Inference\\Echo'],
         'Inference\\Wire' => ['Document', 'Inference\\Model', 'Inference\\Readings'],
+        'Learning\\Numbers' => [],
+        'Learning\\Agreement' => ['Learning\\Numbers'],
+        'Learning\\Calibration' => ['Learning\\Numbers', 'Inference\\Model'],
+        'Learning\\Own' => ['Learning\\Numbers', 'Inference\\Model', 'Inference\\States'],
+        'Learning\\Wire' => [
+            'Document', 'Inference\\Model', 'Learning\\Numbers', 'Learning\\Agreement', 'Learning\\Calibration', 'Learning\\Own',
+        ],
         'Core\\Sentences' => [],
         'Core\\Knee' => ['Core\\Sentences'],
         'Core\\Catalogue' => ['Core\\Sentences', 'Core\\Knee'],
