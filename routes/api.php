@@ -133,7 +133,7 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
     Route::controller(TokenController::class)->group(function (): void {
         Route::get('tokens', 'index')->name('tokens');
         Route::post('tokens', 'store')->middleware(['fresh-password', 'once'])->name('tokens.store');
-        Route::delete('tokens/{token}', 'destroy')->name('tokens.destroy');
+        Route::delete('tokens/{apiToken}', 'destroy')->name('tokens.destroy');
     });
     Route::controller(CalendarController::class)->group(function (): void {
         Route::get('calendar', 'show')->name('calendar');

@@ -43,6 +43,9 @@ return [
     'timezone' => 'This :attribute does not exist.',
     'ulid' => 'This :attribute does not exist.',
     'attributes' => [
+        'abilities' => 'abilities',
+        'abilities.*' => 'ability',
+        'days' => 'days',
         'X-File-Name' => 'file name',
         'bornOn' => 'birth date',
         'content' => 'file',

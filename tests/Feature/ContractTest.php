@@ -273,7 +273,7 @@ final class ContractTest extends FeatureTestCase
             ['DELETE', "/api/examinations/{$id}/records/gait/both", $part],
             ['POST', '/api/table-exports', []],
             ['POST', '/api/tokens', []],
-            ['DELETE', '/api/tokens/{token}', []],
+            ['DELETE', '/api/tokens/{apiToken}', []],
             ['POST', '/api/weigh', []],
             ['POST', '/api/rates', []],
             ...self::letterChanges($id),

@@ -19,7 +19,7 @@ final class MessagesTest extends FeatureTestCase
             array_push($said, ...$found[1]);
         }
         $there = [];
-        foreach (['access', 'clinic', 'club', 'papers', 'platform', 'trust'] as $domain) {
+        foreach (['access', 'clinic', 'club', 'exchange', 'papers', 'platform', 'trust'] as $domain) {
             foreach ((array) require base_path("lang/en/{$domain}.php") as $class => $messages) {
                 foreach (array_keys((array) $messages) as $key) {
                     $there[] = "{$domain}.{$class}.{$key}";

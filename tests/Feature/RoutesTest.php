@@ -327,7 +327,7 @@ final class RoutesTest extends FeatureTestCase
             '{tableExport}' => TableExport::query()->create([
                 'team_id' => $lead->teamId(), 'asked_by' => $lead->id, 'state' => TableExportState::Ready, 'total' => 0, 'bytes' => 0,
             ])->id,
-            '{token}' => app(ApiTokens::class)->make($user, 'A bridge', [TokenAbility::Read], 30, false)[0]->id,
+            '{apiToken}' => app(ApiTokens::class)->make($user, 'A bridge', [TokenAbility::Read], 30, false)[0]->id,
             '{export}' => Export::query()->create([
                 'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'asked_by' => $lead->id,
                 'state' => ExportState::Ready, 'bytes' => 0,

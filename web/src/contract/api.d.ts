@@ -280,7 +280,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/tokens/{token}": {
+    "/api/tokens/{apiToken}": {
         parameters: {
             query?: never;
             header?: never;
@@ -9806,7 +9806,7 @@ export interface operations {
             header?: never;
             path: {
                 /** @description its id, a ULID */
-                token: string;
+                apiToken: string;
             };
             cookie?: never;
         };

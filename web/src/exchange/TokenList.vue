@@ -21,10 +21,10 @@ async function load(): Promise<void> {
   tokens.value = await answerOf(api.GET('/api/tokens'))
 }
 
-async function revoke({ id: token, name }: Tokens[number]): Promise<void> {
+async function revoke({ id: apiToken, name }: Tokens[number]): Promise<void> {
   revoking.value = null
   const done = await attempt(async () => {
-    await answerOf(api.DELETE('/api/tokens/{token}', { params: { path: { token } } }))
+    await answerOf(api.DELETE('/api/tokens/{apiToken}', { params: { path: { apiToken } } }))
     await load()
   })
   if (done) tell(t('tokenList.revoked', { name }))

@@ -47,9 +47,9 @@ final readonly class TokenController
         return response()->json(['id' => $token->id, 'token' => $secret], 201);
     }
 
-    public function destroy(string $token, #[CurrentUser] User $user): Response
+    public function destroy(string $apiToken, #[CurrentUser] User $user): Response
     {
-        $this->tokens->revoke($this->tokens->find($user, $token) ?? abort(404));
+        $this->tokens->revoke($this->tokens->find($user, $apiToken) ?? abort(404));
 
         return response()->noContent();
     }
