@@ -13,6 +13,7 @@ Route::controller(FhirController::class)->name('fhir.')->group(function (): void
         Route::get('CodeSystem', 'codeSystems')->name('code-systems');
         Route::get('CodeSystem/{name}', 'codeSystem')->name('code-system');
         Route::get('Patient', 'patients')->name('patients');
+        Route::post('Patient/_search', 'patients')->name('patients.search');
         Route::get('Patient/{id}', 'patient')->name('patient');
         Route::get('Patient/{id}/$everything', 'everything')->name('everything');
         Route::get('{type}', 'search')->whereIn('type', Capabilities::TYPES)->name('search');

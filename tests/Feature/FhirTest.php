@@ -75,6 +75,12 @@ final class FhirTest extends FeatureTestCase
         ] as $query) {
             $this->fhir("Patient?{$query}")->assertOk()->assertJsonCount(1, 'entry')->assertJsonPath('entry.0.resource.id', $id);
         }
+        // A name that is searched for need not stand in an address.
+        $form = ['Authorization' => "Bearer {$this->token([TokenAbility::Fhir])}", 'Content-Type' => 'application/x-www-form-urlencoded'];
+        Auth::forgetGuards();
+        Auth::shouldUse('web');
+        $this->call('POST', '/fhir/Patient/_search', server: $this->transformHeadersToServerVars($form), content: 'family='.rawurlencode($this->athlete->name))
+            ->assertOk()->assertJsonPath('entry.0.resource.id', $id);
         $this->fhir('Patient?birthdate=1901-01-01')->assertOk()->assertJsonMissingPath('entry');
         $this->fhir("Patient/{$id}")->assertOk()->assertJsonPath('birthDate', $this->athlete->born_on->toDateString());
 

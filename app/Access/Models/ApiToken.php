@@ -34,7 +34,9 @@ final class ApiToken extends PersonalAccessToken
 
     protected $table = 'tokens';
 
-    protected $fillable = ['team_id', 'membership_id', 'tokenable_type', 'tokenable_id', 'name', 'of_team', 'token', 'abilities', 'expires_at'];
+    protected $fillable = [
+        'team_id', 'membership_id', 'tokenable_type', 'tokenable_id', 'name', 'of_team', 'token', 'abilities', 'expires_at',
+    ];
 
     protected $casts = [
         'abilities' => 'json', 'of_team' => 'boolean', 'last_used_at' => 'datetime', 'expires_at' => 'datetime',

@@ -13,7 +13,9 @@ use GrayCompass\Core\Fhir\Terms;
  */
 final class Capabilities
 {
-    public const OF_PATIENT = ['identifier' => 'token', 'family' => 'string', 'birthdate' => 'date', '_lastUpdated' => 'date'];
+    public const OF_PATIENT = [
+        'identifier' => 'token', 'family' => 'string', 'birthdate' => 'date', '_lastUpdated' => 'date',
+    ];
 
     public const OF_A_KNEE = ['patient' => 'reference', 'date' => 'date', '_lastUpdated' => 'date'];
 
@@ -30,7 +32,9 @@ final class Capabilities
             'status' => 'active',
             'date' => '2026-12-01',
             'kind' => 'instance',
-            'implementation' => ['description' => 'Gray Compass: examinations of injured knees, read only', 'url' => $address],
+            'implementation' => [
+                'description' => 'Gray Compass: examinations of injured knees, read only', 'url' => $address,
+            ],
             'fhirVersion' => '4.0.1',
             'format' => ['application/fhir+json'],
             'rest' => [[

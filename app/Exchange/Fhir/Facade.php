@@ -13,7 +13,6 @@ use GrayCompass\Core\Fhir\Terms;
 use GrayCompass\Core\Fhir\Uuids;
 use GrayCompass\Document\Refusal;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 
 /**
  * Records as resources that are asked for one by one: the same as in a bundle, referred to by type and id.
@@ -26,12 +25,13 @@ final readonly class Facade
     {
     }
 
-    /** @return list<Element> one more than a page holds, where there are more */
-    public function patients(SearchQuery $query, User $user): array
+    /** @return iterable<Element> in the order of their ids */
+    public function patients(SearchQuery $query, User $user): iterable
     {
         $athletes = Athlete::query()->orderBy('id');
         if (($identifier = $query->token('identifier')) !== null) {
-            $athletes->where(static fn (Builder $rows) => $rows->where('id', strtolower($identifier))->orWhere('number', $identifier));
+            $athletes->where(static fn (Builder $rows) => $rows
+                ->where('id', strtolower($identifier))->orWhere('number', $identifier));
         }
         if (($born = $query->text('birthdate')) !== null) {
             $athletes->where('born_hash', Athlete::bornHash($user->teamId(), self::day($born)));
@@ -39,12 +39,11 @@ final readonly class Facade
         if (($name = $query->text('family')) !== null) {
             $athletes->called($name);
         }
-        /** @var Collection<int, Athlete> $found */
-        $found = $athletes->skip($query->offset())->take($query->count() + 1)->get();
-
-        return array_values($found
-            ->filter(static fn (Athlete $one): bool => $query->holds('_lastUpdated', CarbonImmutable::parse($one->updated_at)))
-            ->map(fn (Athlete $one): array => $this->patient($one, $user->present()->team))->all());
+        foreach ($athletes->lazy(SearchQuery::MOST_COUNT) as $athlete) {
+            if ($query->holds('_lastUpdated', CarbonImmutable::parse($athlete->updated_at))) {
+                yield $this->patient($athlete, $user->present()->team);
+            }
+        }
     }
 
     /** @return Element */
@@ -101,14 +100,15 @@ final readonly class Facade
     private static function of(array $entries, ?array $types, CarbonImmutable $updated, array &$told): iterable
     {
         $names = array_map(
-            static fn (array $resource): string => \is_string($resource['resourceType']) ? $resource['resourceType'] : '',
+            static fn (array $one): string => \is_string($one['resourceType']) ? $one['resourceType'] : '',
             array_column($entries, 'resource', 'fullUrl'),
         );
         foreach ($entries as ['fullUrl' => $url, 'resource' => $resource]) {
             if (! isset($told[$url]) && ($types === null || \in_array($names[$url], $types, true))) {
                 $told[$url] = true;
                 $meta = \is_array($resource['meta'] ?? null) ? $resource['meta'] : [];
-                yield self::referring([...$resource, 'meta' => [...$meta, 'lastUpdated' => $updated->toIso8601ZuluString()]], $names);
+                $meta['lastUpdated'] = $updated->toIso8601ZuluString();
+                yield self::referring([...$resource, 'meta' => $meta], $names);
             }
         }
     }
@@ -133,7 +133,9 @@ final readonly class Facade
 
     private static function day(string $born): CarbonImmutable
     {
-        $day = CarbonImmutable::canBeCreatedFromFormat($born, 'Y-m-d') ? CarbonImmutable::createFromFormat('!Y-m-d', $born) : null;
+        $day = CarbonImmutable::canBeCreatedFromFormat($born, 'Y-m-d')
+            ? CarbonImmutable::createFromFormat('!Y-m-d', $born)
+            : null;
 
         return $day ?? throw Refusal::at('birthdate', __('exchange.search.date'));
     }

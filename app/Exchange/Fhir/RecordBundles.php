@@ -78,7 +78,11 @@ final readonly class RecordBundles
         }
     }
 
-    /** @return iterable<array{ReferenceResult, list<Entry>}> what the knees of an athlete turned out to have, oldest first */
+    /**
+     * What the knees of an athlete turned out to have, oldest first.
+     *
+     * @return iterable<array{ReferenceResult, list<Entry>}>
+     */
     public function ofReferenceResults(Athlete $athlete): iterable
     {
         $patient = $this->people->patient($athlete, Team::query()->findOrFail($athlete->team_id));

@@ -9,7 +9,10 @@ use GrayCompass\Document\Refusal;
 use Illuminate\Http\Request;
 use Throwable;
 
-/** What a FHIR search asks for, read from its address: a parameter may stand there twice. */
+/**
+ * What a FHIR search asks for, read from its address, or from its body where a name is to stand in no address: a
+ * parameter may stand there twice.
+ */
 final readonly class SearchQuery
 {
     public const USUAL_COUNT = 50;
@@ -38,7 +41,7 @@ final readonly class SearchQuery
     public static function of(Request $request, array $known): self
     {
         $values = [];
-        foreach (array_filter(explode('&', $request->server->getString('QUERY_STRING'))) as $pair) {
+        foreach (array_filter(explode('&', self::asked($request))) as $pair) {
             [$name, $value] = [...array_map(urldecode(...), explode('=', $pair, 2)), ''];
             if (! \in_array($name, [...$known, ...self::OF_PAGES, ...self::OF_FORM], true)) {
                 throw Refusal::at($name, __('exchange.search.unknown'));
@@ -48,6 +51,11 @@ final readonly class SearchQuery
         $values = array_diff_key($values, array_flip(self::OF_FORM));
 
         return new self($values);
+    }
+
+    private static function asked(Request $request): string
+    {
+        return $request->isMethod('POST') ? $request->getContent() : $request->server->getString('QUERY_STRING');
     }
 
     public function text(string $name): ?string

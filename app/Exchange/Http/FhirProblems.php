@@ -17,13 +17,15 @@ use Throwable;
 /** Problems of the FHIR interface are told as OperationOutcome. */
 final class FhirProblems
 {
-    private const CODES = [400 => 'invalid', 401 => 'login', 403 => 'forbidden', 404 => 'not-found', 405 => 'not-supported', 429 => 'throttled'];
+    private const CODES = [
+        400 => 'invalid', 401 => 'login', 403 => 'forbidden', 404 => 'not-found', 405 => 'not-supported', 429 => 'throttled',
+    ];
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->render(static fn (Throwable $problem, Request $request): ?JsonResponse => $request->is('fhir', 'fhir/*')
-            ? self::outcome($problem)
-            : null);
+        $exceptions->render(static fn (
+            Throwable $problem, Request $request,
+        ): ?JsonResponse => $request->is('fhir', 'fhir/*') ? self::outcome($problem) : null);
     }
 
     private static function outcome(Throwable $problem): JsonResponse

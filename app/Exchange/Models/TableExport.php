@@ -36,7 +36,9 @@ final class TableExport extends Model
 
     protected $fillable = ['team_id', 'asked_by', 'state', 'total', 'done', 'reached', 'bytes'];
 
-    protected $casts = ['state' => TableExportState::class, 'total' => 'integer', 'done' => 'integer', 'bytes' => 'integer'];
+    protected $casts = [
+        'state' => TableExportState::class, 'total' => 'integer', 'done' => 'integer', 'bytes' => 'integer',
+    ];
 
     /** @return HasMany<TableExportPart, $this> */
     public function parts(): HasMany

@@ -23,8 +23,8 @@ use RuntimeException;
 use ZipArchive;
 
 /**
- * All signed examinations of a team as tables: written by a queue, some hundred at a time, each step whole or not at all;
- * kept encrypted for a day. Names of athletes are not among them.
+ * All signed examinations of a team as tables: written by a queue, some hundred at a time, each step whole or not at
+ * all; kept encrypted for a day. Names of athletes are not among them.
  *
  * @phpstan-import-type Row from VisitRows
  */
@@ -79,7 +79,8 @@ final readonly class TableExports
 
                 return false;
             }
-            $snapshots = Snapshot::query()->whereIn('examination_id', $next->modelKeys())->get()->keyBy('examination_id');
+            $snapshots = Snapshot::query()->whereIn('examination_id', $next->modelKeys())->get()
+                ->keyBy('examination_id');
             $rows = [];
             foreach ($next as $examination) {
                 $snapshot = $snapshots->get($examination->id);
@@ -98,7 +99,8 @@ final readonly class TableExports
 
     public function prune(): void
     {
-        TableExport::query()->withoutGlobalScopes()->where('created_at', '<', Date::now()->subHours(self::HOURS))->delete();
+        TableExport::query()->withoutGlobalScopes()
+            ->where('created_at', '<', Date::now()->subHours(self::HOURS))->delete();
     }
 
     public function fail(string $id): void
@@ -154,7 +156,9 @@ final readonly class TableExports
         try {
             $name = $folder->file();
             $zip = new ZipArchive;
-            $zip->open($name, ZipArchive::OVERWRITE) === true || throw new RuntimeException('The zip cannot be written.');
+            if ($zip->open($name, ZipArchive::OVERWRITE) !== true) {
+                throw new RuntimeException('The zip cannot be written.');
+            }
             $zip->addFromString('datapackage.json', json_encode(
                 Columns::package($export->created_at->toIso8601ZuluString()),
                 JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
@@ -189,7 +193,8 @@ final readonly class TableExports
         for ($number = $bytes = 0; ($piece = (string) fread($zip, self::PIECE_BYTES)) !== ''; $number++) {
             $bytes += \strlen($piece);
             TableExportPart::query()->create([
-                'table_export_id' => $export->id, 'of_table' => TableExportPart::ZIP, 'number' => $number, 'content' => $piece,
+                'table_export_id' => $export->id, 'of_table' => TableExportPart::ZIP, 'number' => $number,
+                'content' => $piece,
             ]);
         }
         fclose($zip);
@@ -201,7 +206,8 @@ final readonly class TableExports
     private function keep(TableExport $export, Table $table, int $number, array $rows): void
     {
         $rows === [] || TableExportPart::query()->create([
-            'table_export_id' => $export->id, 'of_table' => $table->value, 'number' => $number, 'content' => Csv::of($rows),
+            'table_export_id' => $export->id, 'of_table' => $table->value, 'number' => $number,
+            'content' => Csv::of($rows),
         ]);
     }
 }

@@ -41,7 +41,10 @@ final readonly class TeamRows
         $athletes = Athlete::query()->withoutGlobalScopes()->where('team_id', $team);
         foreach ($athletes->lazyById(self::AT_ONCE) as $athlete) {
             $sex = $athlete->profile->sex ?? null;
-            yield [$athlete->id, $athlete->number, $athlete->squad, $athlete->born_on->toDateString(), \is_string($sex) ? $sex : null];
+            yield [
+                $athlete->id, $athlete->number, $athlete->squad, $athlete->born_on->toDateString(),
+                \is_string($sex) ? $sex : null,
+            ];
         }
     }
 
@@ -52,8 +55,8 @@ final readonly class TeamRows
         foreach ($results->lazyById(self::AT_ONCE) as $result) {
             foreach ($result->answers() as $answer) {
                 yield [
-                    $result->id, $result->athlete_id, $result->episode_id, $result->kind->value, $result->seen_on->toDateString(),
-                    $answer->condition->value, $answer->seen->value, $answer->grade,
+                    $result->id, $result->athlete_id, $result->episode_id, $result->kind->value,
+                    $result->seen_on->toDateString(), $answer->condition->value, $answer->seen->value, $answer->grade,
                 ];
             }
         }
@@ -62,12 +65,14 @@ final readonly class TeamRows
     /** @return iterable<Row> */
     private static function tasks(string $team): iterable
     {
-        $tasks = Task::query()->withoutGlobalScopes()->where('team_id', $team)->with(['examination' => static fn ($one) => $one
-            ->withoutGlobalScopes()->doesntHave('superseding')]);
+        $tasks = Task::query()->withoutGlobalScopes()->where('team_id', $team)->with([
+            'examination' => static fn ($one) => $one->withoutGlobalScopes()->doesntHave('superseding'),
+        ]);
         foreach ($tasks->lazyById(self::AT_ONCE) as $task) {
             yield [
                 $task->id, $task->athlete_id, $task->examination?->isSigned() === true ? $task->examination_id : null,
-                $task->kind->value, $task->state->value, $task->due_from?->toDateString(), $task->due_on?->toDateString(),
+                $task->kind->value, $task->state->value,
+                $task->due_from?->toDateString(), $task->due_on?->toDateString(),
             ];
         }
     }

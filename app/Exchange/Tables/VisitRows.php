@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Exchange\Tables;
 
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Section;
 use App\Clinic\Models\Snapshot;
+use App\Clinic\Values\SectionName;
 use App\Exchange\Values\Table;
 use GrayCompass\Core\Catalogue\Catalogue;
 use GrayCompass\Core\Catalogue\FieldKind;
@@ -48,7 +48,7 @@ final readonly class VisitRows
     /** @return Row */
     private static function visit(Examination $examination, Snapshot $snapshot): array
     {
-        $frame = Given::in($examination->sections->first(static fn (Section $one): bool => $one->name === 'frame')?->payload);
+        $frame = Given::in($examination->sections->firstWhere('name', SectionName::Frame->value)?->payload);
 
         return [
             $examination->id,
@@ -70,7 +70,8 @@ final readonly class VisitRows
         $rows = [];
         foreach ($examination->records as $record) {
             $given = Given::in($record->payload);
-            foreach ($this->catalogue->has($record->manoeuvre) ? $this->catalogue->get($record->manoeuvre)->fields : [] as $field) {
+            $isKnown = $this->catalogue->has($record->manoeuvre);
+            foreach ($isKnown ? $this->catalogue->get($record->manoeuvre)->fields : [] as $field) {
                 $value = $field->kind === FieldKind::Number ? $given->amount($field->name) : null;
                 if ($value !== null) {
                     $rows[] = [

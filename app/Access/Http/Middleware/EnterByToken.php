@@ -17,8 +17,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
 /**
- * A request with a token comes as the member who made it, in the team that it was made for. It opens only the routes that
- * say so (see OpenToTokens), each use is logged, and what is asked too often is told to wait.
+ * A request with a token comes as the member who made it, in the team that it was made for. It opens only the routes
+ * that say so (see OpenToTokens), each use is logged, and what is asked too often is told to wait.
  */
 final readonly class EnterByToken
 {
@@ -38,7 +38,11 @@ final readonly class EnterByToken
     {
         return $request->bearerToken() === null
             ? $next($request)
-            : $this->throttle->handle($request, fn (Request $request): Response => $this->enter($request, $next), 'tokens');
+            : $this->throttle->handle(
+                $request,
+                fn (Request $request): Response => $this->enter($request, $next),
+                'tokens',
+            );
     }
 
     /** The token that a request came in with; null: it came by a session, or with nothing. */

@@ -32,7 +32,10 @@ final class TokenShapes
         return new Definition('NewToken', new Fields([
             'name' => new Text(1, self::LONGEST_NAME),
             'abilities' => new Noted(Words::of(TokenAbility::class), 'at least one'),
-            'days' => new Noted(Number::whole(1, ApiTokens::MOST_DAYS, 'days'), 'after which it opens nothing any more'),
+            'days' => new Noted(
+                Number::whole(1, ApiTokens::MOST_DAYS, 'days'),
+                'after which it opens nothing any more',
+            ),
         ], [
             'ofTeam' => new Noted(new YesNo, 'all leads of the team see it and can revoke it; only a lead makes one'),
         ], strict: true));

@@ -40,7 +40,9 @@ final readonly class BundleController
             echo '{"resourceType":"Bundle","type":"collection","entry":[';
             $separator = '';
             foreach ($this->bundles->ofAthlete($athlete) as $entry) {
-                echo $separator, json_encode($entry, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+                echo $separator, json_encode(
+                    $entry, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                );
                 $separator = ',';
             }
             echo ']}';

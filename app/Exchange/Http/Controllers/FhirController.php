@@ -40,7 +40,12 @@ final readonly class FhirController
     {
         $query = SearchQuery::of($request, array_keys(Capabilities::OF_PATIENT));
 
-        return $this->page($this->facade->patients($query, $user), 'fhir/Patient', $query, isFound: true);
+        $found = self::skipped($this->facade->patients($query, $user), $query);
+        $this->log->record(AuditEvent::Exported, null, [
+            'as' => 'FHIR', 'patients' => \min(\count($found), $query->count()),
+        ]);
+
+        return self::page($found, 'fhir/Patient', $query);
     }
 
     public function patient(string $id, #[CurrentUser] User $user): JsonResponse
@@ -53,7 +58,7 @@ final readonly class FhirController
         $query = SearchQuery::of($request, ['_lastUpdated']);
         $resources = $this->facade->resources($this->athlete($id), null, $query);
 
-        return $this->page(self::skipped($resources, $query), "fhir/Patient/{$id}/\$everything", $query);
+        return self::page(self::skipped($resources, $query), "fhir/Patient/{$id}/\$everything", $query);
     }
 
     public function search(Request $request, string $type): JsonResponse
@@ -62,7 +67,7 @@ final readonly class FhirController
         $patient = $query->text('patient') ?? throw Refusal::at('patient', __('exchange.search.patient'));
         $resources = $this->facade->resources($this->athlete($patient), [$type], $query);
 
-        return $this->page(self::skipped($resources, $query), "fhir/{$type}", $query);
+        return self::page(self::skipped($resources, $query), "fhir/{$type}", $query);
     }
 
     public function codeSystems(Request $request, Bundles $bundles): JsonResponse
@@ -71,7 +76,7 @@ final readonly class FhirController
         $systems = array_filter(array_map($bundles->codeSystems->find(...), $bundles->codeSystems->names()));
         $url = $query->text('url');
 
-        return $this->page(array_values(array_filter(
+        return self::page(array_values(array_filter(
             $systems,
             static fn (array $one): bool => $url === null || $one['url'] === $url,
         )), 'fhir/CodeSystem', $query);
@@ -112,13 +117,11 @@ final readonly class FhirController
 
     /**
      * @param  list<Element>  $resources  one more than a page holds, where there are more
-     * @param  bool  $isFound  each stands in the log as found
      */
-    private function page(array $resources, string $path, SearchQuery $query, bool $isFound = false): JsonResponse
+    private static function page(array $resources, string $path, SearchQuery $query): JsonResponse
     {
         $hasNext = \count($resources) > $query->count();
         $resources = \array_slice($resources, 0, $query->count());
-        ! $isFound || $this->log->record(AuditEvent::Exported, null, ['as' => 'FHIR', 'patients' => \count($resources)]);
 
         return self::answer([
             'resourceType' => 'Bundle',
@@ -128,7 +131,9 @@ final readonly class FhirController
                 ...($hasNext ? [['relation' => 'next', 'url' => $query->next(url($path))]] : []),
             ],
             ...($resources === [] ? [] : ['entry' => array_map(static fn (array $resource): array => [
-                'fullUrl' => url('fhir/'.self::text($resource['resourceType'] ?? null).'/'.self::text($resource['id'] ?? null)),
+                'fullUrl' => url(implode('/', [
+                    'fhir', self::text($resource['resourceType'] ?? null), self::text($resource['id'] ?? null),
+                ])),
                 'resource' => $resource,
                 'search' => ['mode' => 'match'],
             ], $resources)]),

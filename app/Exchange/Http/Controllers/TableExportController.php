@@ -29,7 +29,10 @@ final readonly class TableExportController
     public function show(TableExport $tableExport): JsonResponse
     {
         return response()->json([
-            'state' => $tableExport->state, 'done' => $tableExport->done, 'total' => $tableExport->total, 'bytes' => $tableExport->bytes,
+            'state' => $tableExport->state,
+            'done' => $tableExport->done,
+            'total' => $tableExport->total,
+            'bytes' => $tableExport->bytes,
         ]);
     }
 
