@@ -38,10 +38,16 @@ final readonly class Found
     {
         foreach ($concept->items('coding') as $coding) {
             if ($coding->text('system') === $system) {
-                return $coding->word('code');
+                return self::code($coding->word('code'));
             }
         }
 
         return null;
+    }
+
+    /** As FHIR writes a code: no line breaks, no other control characters. */
+    private static function code(?string $code): ?string
+    {
+        return $code !== null && preg_match('/^[^\x00-\x20]+( [^\x00-\x20]+)*$/D', $code) === 1 ? $code : null;
     }
 }

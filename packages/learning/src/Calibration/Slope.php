@@ -21,6 +21,9 @@ final readonly class Slope
 
     private const FLAT = 1e-12;
 
+    /** No closer to 0 and 1, where both what is divided and by what would be gone. */
+    private const NEARLY = 1e-15;
+
     /**
      * @param  float  $intercept  log-odds
      * @param  float  $slope  1: the chances are as extreme as they should be
@@ -124,7 +127,7 @@ final readonly class Slope
     private static function terms(Pair $pair, Reference $reference, float $a, float $b): array
     {
         $x = Logit::of(Scores::clamped($pair->chance));
-        $chance = Logit::chance($a + $b * $x);
+        $chance = \min(\max(Logit::chance($a + $b * $x), self::NEARLY), 1 - self::NEARLY);
         $q = $reference->shown($chance);
         $moves = $reference->gain() * $chance * (1 - $chance);
 

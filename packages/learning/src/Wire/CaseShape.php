@@ -27,6 +27,13 @@ final class CaseShape
 
     private const MOST_PAIRS = 100_000;
 
+    /** Of measures, weights and prior figures: beyond, nothing that is measured lies. */
+    private const MOST = 1e6;
+
+    private const LEAST = 1e-6;
+
+    private const LEAST_SHARE = 0.001;
+
     private const MOST_CATEGORIES = 20;
 
     private const MOST_EXAMINERS = 20;
@@ -42,8 +49,10 @@ final class CaseShape
     {
         $chance = Number::within(0, 1);
         $inside = Number::between(0, 1, 'a number');
-        $above = Number::above(0, INF, 'expected more than 0');
-        $numbers = new Items(Number::any(), self::MOST_PAIRS, 'expected at least one measure');
+        $above = Number::within(self::LEAST, self::MOST);
+        $share = Number::within(self::LEAST_SHARE, 1 - self::LEAST_SHARE);
+        $measure = Number::within(-self::MOST, self::MOST);
+        $numbers = new Items($measure, self::MOST_PAIRS, 'expected at least one measure');
         $yesNo = new Items(Number::whole(0, 1), self::MOST_PAIRS, 'expected at least one knee');
         $pairs = ['p' => new Items($chance, self::MOST_PAIRS, 'expected at least one chance'), 'y' => $yesNo];
         $weights = ['w' => new Items($above, self::MOST_PAIRS)];
@@ -51,15 +60,15 @@ final class CaseShape
 
         return match ($method) {
             'table' => new Items(
-                new Items(Number::from(0), self::MOST_CATEGORIES),
+                new Items(Number::whole(0, self::MOST_PAIRS), self::MOST_CATEGORIES),
                 self::MOST_CATEGORIES,
                 'expected at least two categories',
             ),
-            'icc' => new Items(new Items(Number::any(), self::MOST_EXAMINERS), self::MOST_KNEES, 'expected at least two knees'),
+            'icc' => new Items(new Items($measure, self::MOST_EXAMINERS), self::MOST_KNEES, 'expected at least two knees'),
             'altman' => new Fields(['a' => $numbers, 'b' => $numbers]),
             'within' => new Fields(['a' => $numbers, 'b' => $numbers], ['priorDf' => $above, 'priorSd' => $above], strict: true),
-            'size' => new Fields(['icc' => $inside, 'examiners' => $sizes, 'width' => $inside]),
-            'calibration' => new Fields([...$pairs, 'base' => $inside], $weights, strict: true),
+            'size' => new Fields(['icc' => $share, 'examiners' => $sizes, 'width' => $share]),
+            'calibration' => new Fields([...$pairs, 'base' => $share], $weights, strict: true),
             'referenced' => new Fields([...$pairs, 'se' => $inside, 'sp' => $inside], $weights, strict: true),
             'mcnemar' => new Fields(['first' => $yesNo, 'tool' => $yesNo]),
             'person' => new Fields([...$pairs, 'tau' => $above]),
@@ -68,7 +77,8 @@ final class CaseShape
             'losses' => new Fields([...$pairs, 'ruleOut' => $inside, 'act' => $inside]),
             'own' => self::own($inside),
             'rate' => new Fields([
-                'published' => $inside, 'worth' => $above, 'sum' => Number::within(0, INF), 'knees' => Number::from(0),
+                'published' => $share, 'worth' => $above,
+                'sum' => Number::within(0, self::MOST), 'knees' => Number::whole(0, self::MOST_PAIRS),
             ]),
         };
     }
