@@ -50,8 +50,9 @@ const { ready, problem } = useOpen({
       : opened.section('frame').route !== 'touchline'
         ? { name: 'bench', params: { id } }
         : null,
-  afterwards: goOn,
 })
+/** Before anything can be pressed, and not again: what loads late moves nobody past a question. */
+watch(ready, (isThere) => isThere && goOn(), { immediate: true })
 const { canRecord } = useHold(manoeuvre)
 const recorder = useRecorder(manoeuvre, { hurtOnly: true })
 /** A normal test without this one check says less, so it is asked with the same tap. */
