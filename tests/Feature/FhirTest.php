@@ -97,6 +97,23 @@ final class FhirTest extends FeatureTestCase
         $this->fhir('CodeSystem?url=urn:gray-compass:condition')->assertOk()->assertJsonCount(1, 'entry');
     }
 
+    public function test_an_examination_that_was_corrected_is_not_told_beside_its_correction(): void
+    {
+        $this->postJson("/api/examinations/{$this->examination}/signature", $this->seen($this->examination))->assertOk();
+        $correction = (string) $this->postJson("/api/examinations/{$this->examination}/correction", [
+            'reason' => 'the other knee was meant',
+        ])->assertCreated()->json('id');
+        $this->postJson("/api/examinations/{$correction}/signature", $this->seen($correction))->assertOk();
+        $risks = $this->fhir('RiskAssessment?patient='.Uuids::ofUlid($this->athlete->id))->assertOk()->json('entry');
+        self::assertCount(1, $risks);
+        $this->again();
+        $types = array_map(
+            static fn (array $entry): mixed => $entry['resource']['resourceType'],
+            iterator_to_array(app(RecordBundles::class)->ofAthlete($this->asUser()), false),
+        );
+        self::assertSame(1, array_count_values($types)['Encounter']);
+    }
+
     public function test_pages_hold_everything_once(): void
     {
         $id = Uuids::ofUlid($this->athlete->id);

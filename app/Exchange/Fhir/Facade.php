@@ -6,7 +6,6 @@ namespace App\Exchange\Fhir;
 
 use App\Access\Models\Team;
 use App\Access\Models\User;
-use App\Clinic\Models\Examination;
 use App\Club\Models\Athlete;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Fhir\Terms;
@@ -72,11 +71,8 @@ final readonly class Facade
      */
     public function resources(Athlete $athlete, ?array $types, SearchQuery $query): iterable
     {
-        $examinations = Examination::query()
-            ->whereHas('episode', static fn (Builder $episodes) => $episodes->where('athlete_id', $athlete->id))
-            ->orderBy('examined_at')->orderBy('id');
         $told = [];
-        foreach ($examinations->lazy(1) as $examination) {
+        foreach (RecordBundles::examinations($athlete) as $examination) {
             $updated = CarbonImmutable::parse($examination->updated_at);
             if ($query->holds('date', $examination->examined_at) && $query->holds('_lastUpdated', $updated)) {
                 $entries = $this->bundles->ofExamination($examination)['entry'];

@@ -18,6 +18,7 @@ use GrayCompass\Core\Fhir\Party;
 use GrayCompass\Core\Fhir\ReferenceResult as ReferenceEntry;
 use GrayCompass\Core\Fhir\Terms;
 use GrayCompass\Document\Json;
+use Illuminate\Database\Eloquent\Builder;
 use stdClass;
 
 /**
@@ -63,9 +64,7 @@ final readonly class RecordBundles
             $told[$party->reference()['reference']] = true;
             yield self::entry($type, $party);
         }
-        $examinations = Examination::query()->whereHas('episode', static fn ($episodes) => $episodes
-            ->where('athlete_id', $athlete->id))->orderBy('examined_at')->orderBy('id');
-        foreach ($examinations->lazy(1) as $examination) {
+        foreach (self::examinations($athlete) as $examination) {
             foreach ($this->ofExamination($examination)['entry'] as $entry) {
                 if (! isset($told[$entry['fullUrl']])) {
                     $told[$entry['fullUrl']] = true;
@@ -76,6 +75,19 @@ final readonly class RecordBundles
         foreach ($this->ofReferenceResults($athlete) as [, $entries]) {
             yield from $entries;
         }
+    }
+
+    /**
+     * Oldest first; without those whose place another signed one has taken, which nobody should act on.
+     *
+     * @return iterable<Examination>
+     */
+    public static function examinations(Athlete $athlete): iterable
+    {
+        return Examination::query()
+            ->whereHas('episode', static fn (Builder $episodes) => $episodes->where('athlete_id', $athlete->id))
+            ->whereDoesntHave('superseding', static fn (Builder $next) => $next->whereNotNull('signed_at'))
+            ->orderBy('examined_at')->orderBy('id')->lazy(1);
     }
 
     /**

@@ -125,7 +125,11 @@ final readonly class TableExports
         return $parts;
     }
 
-    /** @return Builder<Examination> */
+    /**
+     * Signed, and not replaced by another signed one. The worker has no session, so the team scope would find nothing.
+     *
+     * @return Builder<Examination>
+     */
     private static function examinations(string $team): Builder
     {
         return Examination::query()->withoutGlobalScopes()->whereNull('deleted_at')->where('team_id', $team)

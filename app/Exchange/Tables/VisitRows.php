@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange\Tables;
 
+use App\Clinic\Examinations\AsSigned;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\Snapshot;
 use App\Clinic\Values\SectionName;
@@ -35,7 +36,7 @@ final readonly class VisitRows
      */
     public function of(Examination $examination, Snapshot $snapshot): array
     {
-        $assessment = Given::in(Json::read(Json::write($snapshot->payload), PHP_INT_MAX));
+        $assessment = Given::in(Json::read(Json::write(AsSigned::read($snapshot->payload)), PHP_INT_MAX));
 
         return [
             Table::Visits->value => [self::visit($examination, $snapshot)],
@@ -89,7 +90,7 @@ final readonly class VisitRows
     private static function probabilities(string $visit, Given $assessment): array
     {
         return array_map(static function (Given $condition) use ($visit): array {
-            $isTold = $condition->answer('tellsChance') ?? true;
+            $isTold = $condition->answer('tellsChance') === true;
             $interval = $condition->numbers('interval');
 
             return [

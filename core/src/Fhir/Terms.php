@@ -62,9 +62,13 @@ final readonly class Terms
         return ['system' => $this->own($system), 'value' => $value];
     }
 
-    /** @return Element */
+    /** @return Element the text alone where there is no code, as in what was signed before it had one */
     private static function conceptIn(string $system, string $code, string $display): array
     {
+        if ($code === '') {
+            return ['text' => $display];
+        }
+
         return ['coding' => [
             ['system' => $system, 'code' => $code, ...($display === '' ? [] : ['display' => $display])],
         ], ...($display === '' ? [] : ['text' => $display])];
