@@ -248,3 +248,35 @@ test('a device that judges by other rules than the server says so with its verdi
   useVerdict().judgedHere(judged('2026.5'), 1)
   expect(otherRules.value).toContain('2026.5')
 })
+
+test('an entry that is saved while the examination is read anew is shown afterwards', async () => {
+  const store = useExamination()
+  const pause = () => new Promise((done) => setTimeout(done, 100))
+  let [bend, version] = [10, 4]
+  vi.stubGlobal('fetch', async (request: Request) => {
+    if (request.method === 'GET') {
+      const told = { ...examination(bend, version), id: '01B' }
+      await pause().then(pause)
+      return Response.json(told)
+    }
+    await pause()
+    bend = ((await request.json()) as { payload: { bend: number } }).payload.bend
+    return Response.json((saved('gait:both', ++version) as { body: object }).body)
+  })
+  await store.open('01B')
+  store.saveRecord('gait', 'both', { bend: 35 })
+  await store.open('01B')
+  await vi.waitFor(() => expect(store.saveState).toBe('saved'))
+  expect(useOpenExamination().record('gait', 'both')).toEqual({ bend: 35 })
+})
+
+test('an examination that cannot be read anew goes on sending', async () => {
+  const store = useExamination()
+  server({ status: 200, body: examination(10, 4) })
+  await store.open('01A')
+  await clearShelf()
+  const asked = server('gone', saved('gait:both', 5))
+  await expect(store.open('01A')).rejects.toThrow('cannot be reached')
+  store.saveRecord('gait', 'both', { bend: 40 })
+  await vi.waitFor(() => expect([asked.length, store.saveState]).toEqual([2, 'saved']))
+})

@@ -83,7 +83,8 @@ export const useExamination = defineStore('examination', () => {
   const problems = computed(() => queue.value?.refused.value ?? [])
 
   async function open(id: string): Promise<void> {
-    const [{ value, keptAt: at }, tab] = await Promise.all([look(id), thisTab()])
+    const [{ value, keptAt: at }, tab] = await Promise.all([lookAlone(id), thisTab()])
+    await queue.value?.settled()
     close()
     scope = effectScope(true)
     const taken = await takeUp(id, tab)
@@ -114,6 +115,18 @@ export const useExamination = defineStore('examination', () => {
     // What waits is judged before it is shown, so that a reload leads to where the person was.
     if (at !== null && isWaiting.value && device) await Promise.race([device.judgeNow(), waited(LONGEST_OPENING_MS)])
     void tidyShelf()
+  }
+
+  /** An entry that is sent while the server is read would be in neither: not in the answer, and not waiting any more. */
+  async function lookAlone(id: string): Promise<Read<KeptExamination>> {
+    const before = isOpen(id) ? queue.value : null
+    await before?.halt()
+    try {
+      return await look(id)
+    } catch (error) {
+      before?.resume()
+      throw error
+    }
   }
 
   /** What only this device has is not asked of the server. */

@@ -67,6 +67,8 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
   )
 
   const sending = ref(false)
+  let isHalted = false
+  let underway: Promise<void> = Promise.resolve()
   const away = ref<'kept' | 'login' | null>(null)
   const retry = useRetry({ attempt: () => void send() })
 
@@ -89,11 +91,30 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
   }
 
   async function send(): Promise<void> {
-    if (sending.value) return
+    if (sending.value || isHalted) return
     sending.value = true
+    underway = sendWaiting().finally(() => (sending.value = false))
+    await underway
+  }
+
+  async function sendWaiting(): Promise<void> {
     const hasBegun = desk.value.begun === null || (await begin(desk.value.begun))
-    if (hasBegun) while (desk.value.waiting[0] && (await sendOne(desk.value.waiting[0])));
-    sending.value = false
+    if (hasBegun) while (!isHalted && desk.value.waiting[0] && (await sendOne(desk.value.waiting[0])));
+  }
+
+  /**
+   * Sends nothing more, and waits for what is on its way and for the device to keep the rest: what is read afterwards,
+   * from the server and from the device together, misses no entry.
+   */
+  async function halt(): Promise<void> {
+    isHalted = true
+    await underway
+    await keeping
+  }
+
+  function resume(): void {
+    isHalted = false
+    void send()
   }
 
   /** False while the server does not have the examination itself: nothing of it goes before that. */
@@ -220,6 +241,8 @@ export function useSaveQueue({ examination, tab, taken, handlers }: SaveQueueOpt
     refused: computed(() => desk.value.refused),
     add,
     send,
+    halt,
+    resume,
     drafts: computed(() => desk.value.drafts),
     keepRefused,
     keepDraft,
