@@ -12,6 +12,9 @@ use GrayCompass\Core\Fhir\Labels;
 use GrayCompass\Core\Fhir\Parties;
 use GrayCompass\Core\Fhir\Party;
 use GrayCompass\Core\Fhir\ReadBundle;
+use GrayCompass\Core\Fhir\ReadRecord;
+use GrayCompass\Core\Fhir\RecordReader;
+use GrayCompass\Core\Fhir\ReferenceReader;
 use GrayCompass\Core\Fhir\ReferenceResult;
 use GrayCompass\Core\Fhir\ReferenceWriter;
 use GrayCompass\Core\Fhir\Terms;
@@ -37,6 +40,8 @@ final readonly class Bundles
 
     private ReferenceWriter $references;
 
+    private RecordReader $records;
+
     public CodeSystems $codeSystems;
 
     private Assessor $assessor;
@@ -54,6 +59,7 @@ final readonly class Bundles
             $figures->schools(),
             $figures->routes(),
         ));
+        $this->records = new RecordReader($this->reader, new ReferenceReader($terms));
     }
 
     /**
@@ -103,5 +109,18 @@ final readonly class Bundles
     public function read(mixed $bundle, DateTimeImmutable $today): ReadBundle
     {
         return $this->reader->read($bundle, $today);
+    }
+
+    /**
+     * All examinations and reference results of a bundle, of one athlete or several.
+     *
+     * @param  mixed  $bundle  decoded JSON, objects as objects
+     * @param  DateTimeImmutable  $today  nothing in the bundle may have happened later
+     *
+     * @throws Refusal where the bundle as a whole is none; what is wrong with one of them stands with it
+     */
+    public function readRecord(mixed $bundle, DateTimeImmutable $today): ReadRecord
+    {
+        return $this->records->read($bundle, $today);
     }
 }

@@ -35,7 +35,16 @@ final readonly class BundleReader
      */
     public function read(mixed $bundle, DateTimeImmutable $today): ReadBundle
     {
-        $found = BundleChecks::of($bundle, $today);
+        return $this->examination(BundleChecks::of($bundle, $today));
+    }
+
+    /**
+     * @param  list<Found>  $found  the resources of one examination, checked before
+     *
+     * @throws Refusal naming the element of the bundle
+     */
+    public function examination(array $found): ReadBundle
+    {
         $unknown = [];
         $byType = [];
         $observations = [];

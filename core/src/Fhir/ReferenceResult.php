@@ -7,13 +7,13 @@ namespace GrayCompass\Core\Fhir;
 use GrayCompass\Core\Knee\Condition;
 use GrayCompass\Core\Knee\Side;
 
-/** What one look at a knee said of its conditions, as it leaves. */
+/** What one look at a knee said of its conditions, as it leaves or comes in. */
 final readonly class ReferenceResult
 {
     /**
-     * @param  string  $id  of the record
+     * @param  string  $id  of the record; empty: it came in, and has none here
      * @param  string  $kind  the kind of look, such as `mri`
-     * @param  string  $name  of the kind, on paper
+     * @param  string  $name  of the kind, on paper; empty where it came in
      * @param  bool  $isProcedure  an operation or arthroscopy; otherwise a report
      * @param  string  $on  date
      * @param  list<array{condition: Condition, seen: string, grade: int|null}>  $answers
