@@ -35,6 +35,7 @@ use App\Club\Http\Controllers\MemberController;
 use App\Club\Http\Controllers\TeamController;
 use App\Club\Models\Athlete;
 use App\Exchange\Http\Controllers\BundleController;
+use App\Exchange\Http\Controllers\RecordImportController;
 use App\Exchange\Http\Controllers\TableExportController;
 use App\Platform\Audit\AuditEntry;
 use App\Trust\Http\Controllers\AuditLogController;
@@ -177,6 +178,13 @@ Route::middleware(['auth', 'second-factor', 'can:examine'])->group(function (): 
         Route::get('attachments/{attachment}', 'show')->name('attachments.show');
         Route::delete('attachments/{attachment}', 'destroy')->name('attachments.destroy');
         Route::post('attachments/{removedFile}/restoration', 'restore')->name('attachments.restore');
+    });
+    Route::controller(RecordImportController::class)->middleware('can:answer')->group(function (): void {
+        Route::post('record-imports/preview', 'preview')->name('record-imports.preview');
+        Route::post('record-imports', 'store')->middleware('once')->name('record-imports.store');
+        Route::get('record-imports', 'index')->name('record-imports');
+        Route::get('record-imports/{recordImport}', 'show')->name('record-imports.show');
+        Route::delete('record-imports/{recordImport}', 'destroy')->name('record-imports.destroy');
     });
     Route::middleware('can:answer')->group(function (): void {
         Route::controller(DoctorController::class)->group(function (): void {

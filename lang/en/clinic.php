@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 /** What the domain `Clinic` says, by the class that says it. */
 return [
+    'arrivals' => [
+        'time_missing' => 'expected when it was examined, such as 2026-03-14T09:30:00Z',
+    ],
     'attachments' => [
         'the_file_is_empty' => 'the file is empty',
         'the_file_is_larger_than_10' => 'the file is larger than 10 MB',

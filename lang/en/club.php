@@ -41,8 +41,8 @@ return [
     'sheet' => [
         'file_is_empty' => 'the file is empty',
         'no_csv' => 'this is no list in CSV: save it as CSV first',
-        'it_has_no_athletes_a_header' => 'it has no athletes: a header row comes first, then one row for each athlete',
-        'it_is_longer_than_athletes_or' => 'it is longer than :most_rows athletes or wider than :most_columns columns',
+        'no_rows' => 'it has a header row at most: the rows come below it',
+        'too_long' => 'it is longer than :most_rows rows or wider than :most_columns columns',
     ],
     'problems' => [
         'similar' => 'a similar athlete is already in the lists',

@@ -14,6 +14,7 @@ return [
         'days_after' => ':count day after the injury|:count days after the injury',
         'without_injury' => 'came on without an injury',
         'signed' => 'signed by :signer on :when',
+        'signed_elsewhere' => 'signed elsewhere on :when (imported from :origin)',
         'draft' => 'DRAFT, not signed',
         'replaced' => 'This examination was replaced by a corrected one.',
         'corrects' => 'It corrects an earlier signed examination.',

@@ -19,8 +19,8 @@ thead th { color: #5c6165; font-size: 6.6pt; } .n { text-align: right; padding-r
 </head>
 <body>
 @php($plan = $assessment['plan'])
-<h1>{{ $athlete->name }} <span style="font-size: 9pt; font-weight: normal">{{ $words->knee($examination) }} · {{ __('papers.summary.seen', ['when' => $days->writtenWithTime($examination->examined_at), 'examiner' => $examination->examiner->name]) }}</span></h1>
-<p>{{ __('papers.summary.who', ['squad' => $athlete->squad, 'number' => $athlete->number, 'age' => $frame['ageYears'] ?? '–']) }} · {{ isset($frame['daysSinceInjury']) ? trans_choice('papers.summary.days_after', $frame['daysSinceInjury']) : __('papers.summary.without_injury') }} · {{ $examination->isSigned() ? __('papers.summary.signed', ['signer' => $examination->signer->name ?? __('papers.person.former_member'), 'when' => $days->writtenWithTime($examination->signed_at)]) : __('papers.summary.draft') }}</p>
+<h1>{{ $athlete->name }} <span style="font-size: 9pt; font-weight: normal">{{ $words->knee($examination) }} · {{ __('papers.summary.seen', ['when' => $days->writtenWithTime($examination->examined_at), 'examiner' => $examination->examinedBy()]) }}</span></h1>
+<p>{{ __('papers.summary.who', ['squad' => $athlete->squad, 'number' => $athlete->number, 'age' => $frame['ageYears'] ?? '–']) }} · {{ isset($frame['daysSinceInjury']) ? trans_choice('papers.summary.days_after', $frame['daysSinceInjury']) : __('papers.summary.without_injury') }} · {{ $words->signature($examination, $days) }}</p>
 @if ($examination->superseding?->isSigned())<p class="b">{{ __('papers.summary.replaced') }}</p>@endif
 @if ($examination->supersedes_id)<p>{{ __('papers.summary.corrects') }}</p>@endif
 @foreach ($examination->addenda as $addendum)<p><b>{{ __('papers.summary.added', ['when' => $days->writtenWithTime($addendum->created_at), 'writer' => $addendum->writer->name ?? __('papers.person.former_member')]) }}</b> {{ $addendum->words }}</p>@endforeach

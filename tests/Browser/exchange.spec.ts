@@ -11,6 +11,7 @@ import {
   goTo,
   logIn,
   saved,
+  select,
   startExamination,
 } from './person'
 import { unzipped } from './zip'
@@ -143,4 +144,46 @@ test('the client of the examples examines a knee by token, and is told what is r
     path: expect.stringContaining('translationMm'),
   })
   expect(await examination.bundle()).toMatchObject({ resourceType: 'Bundle' })
+})
+
+test('records from elsewhere are seen before they are stored, become history, and are undone', async ({
+  page,
+}, info) => {
+  const visit = JSON.parse(readFileSync('examples/fresh-cruciate-tear.json', 'utf8')) as Record<string, unknown>
+  delete visit.ageYears
+  Object.assign(visit, { id: undefined, examinedAt: '2026-03-14T09:30:00Z', signedAt: '2026-03-14T10:00:00Z' })
+  const results = ['number,born_on,side,kind,seen_on,condition,seen', 'X99,2001-01-01,left,mri,2026-03-20,acl,present']
+  const [lines, table] = [info.outputPath('visits.jsonl'), info.outputPath('results.csv')]
+  writeFileSync(lines, `${JSON.stringify(visit)}\n{"format": "gray-compass/examination", "version": 1}\n`)
+  writeFileSync(table, results.join('\n'))
+
+  await logIn(page)
+  await page.goto('/exchange')
+  await page.getByRole('link', { name: 'Import records' }).click()
+  await page.locator('input[type=file]').setInputFiles(table)
+  await expect(page.getByText('Nobody in the lists is X99, 2001-01-01.')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Store 0 records' })).toBeDisabled()
+  await page.locator('input[type=file]').setInputFiles(lines)
+  await expect(
+    page.getByText('0 to be stored, 0 already here, 1 without an athlete, 1 not to be stored.'),
+  ).toBeVisible()
+  await expect(page.getByRole('row', { name: /Not stored setting: missing/ })).toContainText('line 2')
+  await select(page, 'Whose knees these are, where the file does not say', 'Nils Farrowdale · Handball · H19')
+  await expect(page.getByRole('row', { name: /Will be stored/ })).toContainText('Nils Farrowdale')
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Store 1 record' }).click()
+  await expect(page.getByText('Enter where the records come from')).toBeVisible()
+  await page.getByLabel('Where the records come from').fill('Marsh Lane clinic')
+  await page.getByRole('button', { name: 'Store 1 record' }).click()
+  await page.getByRole('link', { name: 'Go to Nils Farrowdale' }).click()
+  await page.getByRole('link', { name: /^Examination of .*14 Mar/ }).click()
+  await expect(page.getByText('signed elsewhere on')).toContainText('imported from Marsh Lane clinic')
+
+  await page.goto('/exchange/import')
+  await page.setViewportSize({ width: 390, height: 800 })
+  await page.locator('input[type=file]').setInputFiles(lines)
+  await expectNoSidewaysScroll(page)
+  await page.getByRole('button', { name: 'Undo import' }).click()
+  await expect(page.getByText('Import undone.')).toBeVisible()
+  await expect(page.getByText('1 record from Marsh Lane clinic undone')).toBeVisible()
 })

@@ -9,6 +9,7 @@ use App\Access\Accounts\TimeCode;
 use App\Access\Models\User;
 use App\Access\Values\Role;
 use App\Clinic\Models\Examination;
+use App\Club\Models\Athlete;
 use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -20,6 +21,12 @@ trait AccountPromises
 {
     /** A name, a birth date and a squad in one line. */
     private const SHEET = ['content' => 'TmFtZTtCb3JuO1NxdWFkCkN5IE93bjsyMDAxLTAxLTAxO0p1ZG8K'];
+
+    /** A document without findings. */
+    private const FILE = [
+        'content' => 'eyJmb3JtYXQiOiJncmF5LWNvbXBhc3MvZXhhbWluYXRpb24iLCJ2ZXJzaW9uIjoxLCJzZXR0aW5nIjoiYWN1dGVfdHJhdW1hIiwiaHVydFNpZGUiOiJsZWZ0IiwiZXhhbWluZWRBdCI6IjIwMjYtMDUtMDFUMDk6MzA6MDBaIiwiZmluZGluZ3MiOltdfQ==',
+        'origin' => 'Marsh clinic', 'expects' => 1,
+    ];
 
     private const MRI = ['kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']]];
 
@@ -103,6 +110,22 @@ trait AccountPromises
         $this->deleteJson("/api/imports/{$id}")->assertStatus(422);
         $this->getJson('/api/imports/elsewhere')->assertNotFound();
         $this->deleteJson('/api/imports/elsewhere')->assertNotFound();
+    }
+
+    private function recordImports(): void
+    {
+        $file = [...self::FILE, 'athlete' => Athlete::query()->firstOrFail()->id];
+        foreach (['/api/record-imports/preview', '/api/record-imports'] as $uri) {
+            $this->postJson($uri)->assertStatus(422);
+        }
+        $this->postJson('/api/record-imports/preview', $file)->assertOk();
+        $this->getJson('/api/record-imports')->assertOk();
+        $id = (string) $this->postJson('/api/record-imports', $file)->assertStatus(202)->json('id');
+        $this->getJson("/api/record-imports/{$id}")->assertOk();
+        $this->deleteJson("/api/record-imports/{$id}")->assertOk();
+        $this->deleteJson("/api/record-imports/{$id}")->assertStatus(422);
+        $this->getJson('/api/record-imports/elsewhere')->assertNotFound();
+        $this->deleteJson('/api/record-imports/elsewhere')->assertNotFound();
     }
 
     private function records(User $user): void
@@ -227,6 +250,7 @@ trait AccountPromises
             '{export}' => (string) $this->postJson("/api/athletes/{$this->athleteOf($user)->id}/archive")->json('id'),
             '{tableExport}' => (string) $this->postJson('/api/table-exports')->json('id'),
             '{import}' => (string) $this->postJson('/api/imports', self::SHEET)->json('id'),
+            '{recordImport}' => (string) $this->postJson('/api/record-imports', [...self::FILE, 'athlete' => $athlete])->json('id'),
             '{anyone}' => $this->athleteOf($user)->id,
             '{letter}' => $this->letterOf($id),
             '{doctor}' => (string) $this->postJson('/api/doctors', ['name' => 'Dr Ines Falkner'])->json('id'),

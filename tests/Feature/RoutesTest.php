@@ -14,6 +14,7 @@ use App\Access\Values\Role;
 use App\Access\Values\TokenAbility;
 use App\Clinic\Models\Attachment;
 use App\Clinic\Models\Episode;
+use App\Clinic\Models\Examination;
 use App\Clinic\Models\Export;
 use App\Clinic\Models\Letter;
 use App\Clinic\Models\Proposal;
@@ -29,11 +30,14 @@ use App\Clinic\Values\TaskState;
 use App\Club\Models\Doctor;
 use App\Club\Models\Import;
 use App\Club\Values\ImportState;
+use App\Exchange\Models\RecordImport;
 use App\Exchange\Models\TableExport;
 use App\Exchange\Values\TableExportState;
 use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use GrayCompass\Core\Knee\Side;
+use GrayCompass\Core\Tests\Support\Example;
+use GrayCompass\Document\Json;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -121,6 +125,11 @@ final class RoutesTest extends FeatureTestCase
         'athlete-files.export' => [403, 403, 403, 202],
         'exports' => [403, 403, 403, 200],
         'exports.fetch' => [403, 403, 403, 200],
+        'record-imports.preview' => [403, 403, 200, 200],
+        'record-imports.store' => [403, 403, 202, 202],
+        'record-imports' => [403, 403, 200, 200],
+        'record-imports.show' => [403, 403, 200, 200],
+        'record-imports.destroy' => [403, 403, 200, 200],
         'table-exports.store' => [403, 403, 403, 202],
         'table-exports.show' => [403, 403, 403, 200],
         'table-exports.fetch' => [403, 403, 403, 200],
@@ -256,6 +265,7 @@ final class RoutesTest extends FeatureTestCase
             'tasks.update' => ['state' => 'done'],
             'proposals.decide' => ['take' => true],
             'imports.preview', 'imports.store' => ['content' => base64_encode("Name;Born;Squad\n".Str::random(12).';2001-01-01;Judo')],
+            'record-imports.preview', 'record-imports.store' => self::file($examination),
             'episodes.comparison' => ['before' => 'one', 'after' => 'other'],
             'tokens.store' => ['name' => 'A bridge', 'abilities' => ['read'], 'days' => 30],
             'calendar.update' => ['inWords' => false],
@@ -281,6 +291,24 @@ final class RoutesTest extends FeatureTestCase
             'weigh' => (array) json_decode((string) file_get_contents(base_path('docs/examples/lachman-and-drawer.json')), true),
             default => [],
         };
+    }
+
+    /**
+     * A document of an athlete who is there.
+     *
+     * @return array<string, mixed>
+     */
+    private static function file(string $examination): array
+    {
+        $document = Example::document('fresh-cruciate-tear');
+        unset($document->ageYears);
+        $document->examinedAt = now()->subDay()->subMinutes(random_int(1, 1_000_000))->toIso8601ZuluString();
+        $of = Examination::query()->withoutGlobalScopes()->findOrFail($examination);
+
+        return [
+            'content' => base64_encode(Json::write($document)), 'athlete' => $of->episode->athlete_id,
+            'origin' => 'Marsh clinic', 'expects' => 1,
+        ];
     }
 
     /**
@@ -324,6 +352,9 @@ final class RoutesTest extends FeatureTestCase
             '{doctor}' => $this->doctorOf($lead)->id,
             '{removedDoctor}' => tap($this->doctorOf($lead))->delete()->id,
             '{anyone}' => $this->athleteOf($lead)->id,
+            '{recordImport}' => RecordImport::query()->create([
+                'team_id' => $lead->teamId(), 'made_by' => $lead->id, 'state' => ImportState::Done, 'total' => 0, 'origin' => 'Marsh',
+            ])->id,
             '{tableExport}' => TableExport::query()->create([
                 'team_id' => $lead->teamId(), 'asked_by' => $lead->id, 'state' => TableExportState::Ready, 'total' => 0, 'bytes' => 0,
             ])->id,

@@ -80,6 +80,12 @@ export const router = createRouter({
     { path: '/board', name: 'board', component: () => import('./views/BoardView.vue') },
     { path: '/account', name: 'account', component: () => import('./views/AccountView.vue') },
     { path: '/team', name: 'team', component: () => import('./views/TeamView.vue') },
+    {
+      path: '/exchange/import',
+      name: 'import-records',
+      component: () => import('./views/RecordImportView.vue'),
+      meta: { answers: true },
+    },
     { path: '/exchange', name: 'exchange', component: () => import('./views/ExchangeView.vue') },
     { path: '/audit-log', name: 'audit-log', component: () => import('./views/AuditLogView.vue') },
     { path: '/:rest(.*)', redirect: '/' },

@@ -17,6 +17,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /** Each signature was written down with digests of what was signed, and everything that is signed has its entry. */
 final readonly class Signatures implements Check
 {
+    /** What makes an examination signed: a signature, or that it was signed elsewhere. */
+    private const EVENTS = [AuditEvent::Signed, AuditEvent::HistoryImported];
+
     public function __construct(private Erased $erased)
     {
     }
@@ -25,10 +28,12 @@ final readonly class Signatures implements Check
     {
         $signed = [];
         $facts = self::facts();
-        foreach (AuditEntry::query()->where('event', AuditEvent::Signed)->orderBy('id')->lazy(200) as $entry) {
+        $removed = self::removed();
+        foreach (AuditEntry::query()->whereIn('event', self::EVENTS)->orderBy('id')->lazy(200) as $entry) {
             $id = (string) $entry->subject;
             $signed[$id] = true;
-            if ($this->erased->examination($id)) {
+            $wasRemoved = $entry->event === AuditEvent::HistoryImported && isset($removed[$id]);
+            if ($wasRemoved || $this->erased->examination($id)) {
                 continue;
             }
             $fault = self::fault($entry, $id, $facts[$id] ?? null);
@@ -62,12 +67,25 @@ final readonly class Signatures implements Check
     }
 
     /**
+     * @return array<string, true> examinations whose import was undone
+     */
+    private static function removed(): array
+    {
+        $removed = [];
+        foreach (AuditEntry::query()->where('event', AuditEvent::ImportedExaminationRemoved)->lazy(200) as $entry) {
+            $removed[(string) $entry->subject] = true;
+        }
+
+        return $removed;
+    }
+
+    /**
      * @return array<string, string> digests by examination; the latest stands
      */
     private static function facts(): array
     {
         $facts = [];
-        foreach (AuditEntry::query()->whereIn('event', [AuditEvent::Signed, AuditEvent::FactsHashed])->orderBy('id')->lazy(200) as $entry) {
+        foreach (AuditEntry::query()->whereIn('event', [...self::EVENTS, AuditEvent::FactsHashed])->orderBy('id')->lazy(200) as $entry) {
             if (\is_string($entry->detail['facts'] ?? null)) {
                 $facts[(string) $entry->subject] = $entry->detail['facts'];
             }

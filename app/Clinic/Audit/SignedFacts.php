@@ -30,6 +30,7 @@ final class SignedFacts
             $examination->records->map(static fn (StoredRecord $one): array => [
                 $one->manoeuvre, $one->side, $one->sequence, $one->before_gate, ...$saved($one),
             ])->values()->all(),
+            ...($examination->origin === null ? [] : [$examination->origin]),
         ], JSON_THROW_ON_ERROR));
     }
 }

@@ -13,12 +13,9 @@ use App\Clinic\Values\SectionName;
 use App\Platform\Audit\AuditLog;
 use App\Platform\Database\ReusedKey;
 use App\Platform\Database\Turn;
-use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Knee\Side;
-use GrayCompass\Core\Safety\Hold;
-use GrayCompass\Core\Safety\HoldKind;
 use GrayCompass\Document\Refusal;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\Date;
@@ -106,7 +103,9 @@ final readonly class Recorder
         $assessment = $this->assessments->assess($change->applied(Document::of($examination), $row), $examination);
         $change->insistIsAllowed($examination, $assessment);
         $change->store($examination, $row);
-        $assessment = $this->withRecordsMarked($examination, $assessment);
+        if (GateMarks::put($examination, $assessment)) {
+            $assessment = $this->assessments->assess(Document::of($examination), $examination);
+        }
         $holds = KnownHolds::write($assessment);
         // They are encrypted, and most saves leave them as they were.
         $examination->update([...($holds === $examination->holds ? [] : ['holds' => $holds]), 'revision' => $examination->revision + 1]);
@@ -154,25 +153,5 @@ final readonly class Recorder
             ->filter(static fn (StoredRecord $record): bool => $record->before_gate)
             ->map(static fn (StoredRecord $record): Part => $record->part())
             ->all());
-    }
-
-    /**
-     * Where a rule closes a manoeuvre now, what was found with it before stays, and is marked. Nothing held
-     * is ever stored without a reason, so a record without one was made before.
-     */
-    private function withRecordsMarked(Examination $examination, Assessment $assessment): Assessment
-    {
-        $closed = array_filter(
-            $assessment->bearings->holds->byManoeuvre,
-            static fn (Hold $hold): bool => $hold->kind === HoldKind::Rule && ! $hold->correctable,
-        );
-        $earlier = $examination->records->filter(static fn (StoredRecord $record): bool => isset($closed[$record->manoeuvre])
-            && ! $record->before_gate && $record->isDone() && ! isset($record->payload->override));
-        if ($earlier->isEmpty()) {
-            return $assessment;
-        }
-        $earlier->each(static fn (StoredRecord $record) => $record->update(['before_gate' => true]));
-
-        return $this->assessments->assess(Document::of($examination), $examination);
     }
 }

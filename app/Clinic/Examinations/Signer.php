@@ -8,17 +8,13 @@ use App\Access\Models\User;
 use App\Clinic\Audit\SignedFacts;
 use App\Clinic\Board\Board;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\Snapshot;
-use App\Clinic\Pages\AthleteTexts;
 use App\Clinic\Tasks\Tasks;
 use App\Clinic\Values\ExaminationStatus;
 use App\Platform\Audit\AuditEvent;
 use App\Platform\Audit\AuditLog;
 use App\Platform\Database\Turn;
-use GrayCompass\Core\Assessed\Assessment;
 use GrayCompass\Core\Safety\SafetyRule;
 use GrayCompass\Document\Refusal;
-use GrayCompass\Inference\Wire\ProblemWriter;
 use Illuminate\Support\Facades\Date;
 
 /** Closes an examination for good, with assessment and input as they stood: figures, schools and rules included. */
@@ -29,7 +25,7 @@ final class Signer
         private readonly Tasks $tasks,
         private readonly Corrections $corrections,
         private readonly Board $board,
-        private readonly AthleteTexts $texts,
+        private readonly Snapshots $snapshots,
     ) {
     }
 
@@ -65,7 +61,7 @@ final class Signer
             if (! $isOpen && trim((string) $ungated) === '') {
                 throw Refusal::at('ungated', __('clinic.signer.the_safety_check_is_not_complete'));
             }
-            $snapshot = $this->keep($locked, $document, $assessment);
+            $snapshot = $this->snapshots->keep($locked, $document, $assessment);
             $locked->update([
                 'status' => ExaminationStatus::Signed,
                 'signed_at' => Date::now(),
@@ -84,17 +80,5 @@ final class Signer
 
             return $locked;
         });
-    }
-
-    private function keep(Examination $examination, Document $document, Assessment $assessment): Snapshot
-    {
-        return Snapshot::query()->create([
-            'examination_id' => $examination->id,
-            'payload' => $this->texts->translated(Assessments::written($assessment)),
-            'problem' => ProblemWriter::write($assessment->weighed->problem),
-            'past' => $document->past() === [] ? null : (object) $document->past(),
-            'rules' => Assessment::RULES,
-            'evidence' => $assessment->figures->today->choice->value.' '.$assessment->figures->digest,
-        ]);
     }
 }

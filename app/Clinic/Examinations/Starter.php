@@ -44,7 +44,9 @@ final readonly class Starter
             if ($begun !== null) {
                 return $begun;
             }
-            $episode = $start->route->isBaseline() ? Baselines::episode($athlete) : self::episode($athlete, $start, $today);
+            $episode = $start->route->isBaseline() ? Baselines::episode($athlete) : Episodes::begun(
+                $athlete, $start->hurtSide, $start->daysSinceInjury === null ? null : $today->subDays($start->daysSinceInjury),
+            );
             $examination = self::draft($episode, $athlete, $by, $start, $moment);
             foreach (self::sections($episode, $athlete, $start, $moment, $today) as $name => $payload) {
                 $examination->sections()->create([
@@ -70,21 +72,6 @@ final readonly class Starter
         return $there->examiner_id === $by && $there->episode->athlete_id === $athlete->id
             ? $there
             : throw Refusal::at('id', __('clinic.start.id_is_taken'));
-    }
-
-    /** The episode that began on the same day on the same side, or a new one. */
-    private static function episode(Athlete $athlete, Start $start, CarbonImmutable $today): Episode
-    {
-        $injury = [
-            'athlete_id' => $athlete->id,
-            'hurt_side' => $start->hurtSide,
-            'injured_on' => $start->daysSinceInjury === null
-                ? null
-                : $today->subDays($start->daysSinceInjury)->toDateString(),
-        ];
-
-        return Episode::query()->where($injury)->where('is_baseline', false)->first()
-            ?? Episode::query()->create($injury);
     }
 
     private static function draft(

@@ -36,6 +36,7 @@ use LogicException;
  * @property CarbonImmutable|null $signed_at
  * @property array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool, correctable?: bool}>}|null $holds encrypted at rest
  * @property string|null $signed_by
+ * @property string|null $origin where it was recorded, if elsewhere; encrypted at rest
  * @property string|null $signed_ungated why it was signed though the gate was not answered; encrypted at rest
  * @property int $revision counts every change of any part
  * @property CarbonImmutable|null $asked_at when a countersignature was asked for
@@ -79,6 +80,7 @@ final class Examination extends Model implements HasEncryptedColumns
         'asked_at' => 'datetime',
         'holds' => Encrypted::class.':array',
         'signed_ungated' => Encrypted::class,
+        'origin' => Encrypted::class,
         'revision' => 'integer',
     ];
 
@@ -205,6 +207,12 @@ final class Examination extends Model implements HasEncryptedColumns
         return is_string($episode)
             ? app(AthleteKeys::class)->ofEpisode($episode)
             : throw new LogicException('An examination was filled before its episode was said.');
+    }
+
+    /** Who examined, as far as it is known here: of one that came in it is where it was recorded. */
+    public function examinedBy(): string
+    {
+        return $this->origin ?? $this->examiner->name;
     }
 
     public function isSigned(): bool

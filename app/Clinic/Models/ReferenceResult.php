@@ -30,6 +30,9 @@ use Illuminate\Support\Collection;
  * @property array{answers: list<array{condition: string, seen: string, grade: int<1, 3>|null}>, weeks: int<1, 104>|null, note: string, treated?: string} $content encrypted at rest
  * @property string|null $made_by id of a user
  * @property string|null $asked_by_id of the examination that had asked for it
+ * @property string|null $record_import_id of the import that brought it
+ * @property CarbonImmutable $created_at
+ * @property CarbonImmutable $updated_at
  * @property Collection<int, Attachment> $attachments oldest first, removed ones too
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
@@ -41,7 +44,7 @@ final class ReferenceResult extends Model implements HasEncryptedColumns
 
     protected $table = 'reference_results';
 
-    protected $fillable = ['team_id', 'athlete_id', 'episode_id', 'kind', 'seen_on', 'content', 'made_by', 'asked_by_id'];
+    protected $fillable = ['team_id', 'athlete_id', 'episode_id', 'kind', 'seen_on', 'content', 'made_by', 'asked_by_id', 'record_import_id'];
 
     protected $casts = [
         'kind' => ReferenceKind::class, 'seen_on' => 'date', 'content' => Encrypted::class.':array',
@@ -66,6 +69,12 @@ final class ReferenceResult extends Model implements HasEncryptedColumns
     public function answers(): array
     {
         return ReferenceAnswer::all($this->content['answers']);
+    }
+
+    /** Whether it stands as it was first entered, without files. */
+    public function isUntouched(): bool
+    {
+        return $this->updated_at->equalTo($this->created_at) && $this->attachments()->doesntExist();
     }
 
     /** SHA-256 of what it says, of which knee and by whom; the log holds it too. */

@@ -25,15 +25,17 @@ final readonly class ReferenceResults
 
     /**
      * @param  Task|null  $answers  what had asked for it, and is done with it
+     * @param  string|null  $import  id of the import that brings it
      *
      * @throws Refusal where what had asked for it is closed already
      */
-    public function add(Episode $episode, ReferenceFacts $facts, User $by, ?Task $answers = null): ReferenceResult
+    public function add(Episode $episode, ReferenceFacts $facts, User $by, ?Task $answers = null, ?string $import = null): ReferenceResult
     {
-        return DB::transaction(function () use ($episode, $facts, $by, $answers): ReferenceResult {
+        return DB::transaction(function () use ($episode, $facts, $by, $answers, $import): ReferenceResult {
             $result = ReferenceResult::query()->create([
                 'team_id' => $by->teamId(), 'athlete_id' => $episode->athlete_id, 'episode_id' => $episode->id,
-                'made_by' => $by->id, 'asked_by_id' => $answers?->examination_id, ...$facts->columns(),
+                'made_by' => $by->id, 'asked_by_id' => $answers?->examination_id,
+                'record_import_id' => $import, ...$facts->columns(),
             ]);
             if ($answers !== null) {
                 $this->tasks->move($answers, new TaskChange(TaskState::Done, note: "{$facts->kind->label()} came"), $by);

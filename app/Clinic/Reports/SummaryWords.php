@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clinic\Reports;
 
+use App\Access\Teams\TeamDays;
 use App\Clinic\Models\Examination;
 use Carbon\CarbonImmutable;
 use GrayCompass\Core\Catalogue\Catalogue;
@@ -69,6 +70,21 @@ final class SummaryWords
             $examination->episode->hurt_side === Side::Right => __('papers.summary.right'),
             default => __('papers.summary.left'),
         };
+    }
+
+    /** Who signed, and when; of one that came in signed, where it comes from. */
+    public function signature(Examination $examination, TeamDays $days): string
+    {
+        if ($examination->signed_at === null) {
+            return __('papers.summary.draft');
+        }
+        $when = $days->writtenWithTime($examination->signed_at);
+
+        return $examination->signer === null && $examination->origin !== null
+            ? __('papers.summary.signed_elsewhere', ['when' => $when, 'origin' => $examination->origin])
+            : __('papers.summary.signed', [
+                'signer' => $examination->signer->name ?? __('papers.person.former_member'), 'when' => $when,
+            ]);
     }
 
     /**

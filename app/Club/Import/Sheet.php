@@ -30,8 +30,12 @@ final readonly class Sheet
     ) {
     }
 
-    /** @throws Refusal where it is no table, or too long */
-    public static function read(string $bytes): self
+    /**
+     * @param  int  $most  rows that it may have below its heads
+     *
+     * @throws Refusal where it is no table, or too long
+     */
+    public static function read(string $bytes, int $most = self::MOST_ROWS): self
     {
         [$letters, $text] = self::decoded($bytes);
         $text = trim(str_replace(["\r\n", "\r"], "\n", $text), "\n");
@@ -50,14 +54,14 @@ final readonly class Sheet
         $lines = array_map(static fn (array $line): array => array_map(trim(...), array_values($line)), $lines);
         if (\count($lines) < 2) {
             throw Refusal::at(
-                'content', __('club.sheet.it_has_no_athletes_a_header'),
+                'content', __('club.sheet.no_rows'),
             );
         }
-        if (\count($lines) > self::MOST_ROWS + 1 || \count($lines[0]) > self::MOST_COLUMNS) {
+        if (\count($lines) > $most + 1 || \count($lines[0]) > self::MOST_COLUMNS) {
             throw Refusal::at(
                 'content',
-                __('club.sheet.it_is_longer_than_athletes_or', [
-                    'most_rows' => self::MOST_ROWS, 'most_columns' => self::MOST_COLUMNS,
+                __('club.sheet.too_long', [
+                    'most_rows' => $most, 'most_columns' => self::MOST_COLUMNS,
                 ]),
             );
         }

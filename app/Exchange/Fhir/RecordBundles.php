@@ -44,7 +44,7 @@ final readonly class RecordBundles
 
         return $this->bundles->of(Document::of($examination)->content(), $assessment, new Parties(
             $this->people->patient($examination->episode->athlete, $team),
-            $this->people->practitioner($examination->examiner),
+            $examination->origin === null ? $this->people->practitioner($examination->examiner) : null,
             $this->people->organization($team),
         ));
     }

@@ -23,6 +23,11 @@ enum AuditEvent: string
     case EarlierVisitsKeptOnDevice = 'earlier_visits_kept_on_device';
     case ExaminationRead = 'examination_read';
     case ExaminationStarted = 'examination_started';
+    case ExaminationImported = 'examination_imported';
+    case HistoryImported = 'history_imported';
+    case ImportedExaminationRemoved = 'imported_examination_removed';
+    case RecordsImported = 'records_imported';
+    case RecordImportUndone = 'record_import_undone';
     case OtherKneeBegun = 'other_knee_begun';
     case KneeChanged = 'knee_changed';
     case PartChanged = 'part_changed';

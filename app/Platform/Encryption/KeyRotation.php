@@ -23,6 +23,7 @@ final readonly class KeyRotation
         'mails' => ['recipient', 'subject', 'message'],
         'doctors' => ['content'],
         'imports' => ['content', 'problem'],
+        'record_imports' => ['origin', 'content', 'problem'],
         'erased_athletes' => ['reason'],
         'table_export_parts' => ['content'],
         'athletes' => ['data_key'],

@@ -211,6 +211,62 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/record-imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Files with records that came in since yesterday, newest first */
+        get: operations["listRecordImports"];
+        put?: never;
+        /** Store the new examinations and results of a file, all or none, in the background */
+        post: operations["beginRecordImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/record-imports/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What a file with examinations and results is, and what would become of each; nothing is stored
+         * @description An examination document, many of them as JSON Lines or in a zip, a FHIR R4 bundle of type collection, or a table of results, by what is in the file.
+         */
+        post: operations["previewRecords"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/record-imports/{recordImport}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far it is */
+        get: operations["showRecordImport"];
+        put?: never;
+        post?: never;
+        /** Remove what it stored, within a day, but for what was changed or built upon since */
+        delete: operations["undoRecordImport"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/table-exports": {
         parameters: {
             query?: never;
@@ -1743,6 +1799,67 @@ export interface components {
             /** @description the one that asks */
             own: boolean;
         };
+        RecordImport: {
+            id: string;
+            /** @enum {unknown} */
+            state: "waiting" | "running" | "done" | "failed" | "taken_back";
+            total: number;
+            done: number;
+            /** Format: date-time */
+            at: string;
+            origin: string;
+            problem: string | null;
+            canBeTakenBack: boolean;
+        };
+        RecordFile: {
+            /** @description the file as it is, in base 64; at most 5 MiB */
+            content: string;
+            /** @description whose is all that names nobody */
+            athlete?: string | null;
+            /** @description of athletes who are not in the lists yet; without one they are refused */
+            squad?: string | null;
+            /**
+             * @description how examinations arrive that were signed elsewhere; without: history
+             * @enum {unknown}
+             */
+            signed?: "history" | "draft";
+            /** @description where the records come from; needed to store them */
+            origin?: string;
+            /** @description refused unless just so many are stored */
+            expects?: number;
+        };
+        RecordPreview: {
+            /** @enum {unknown} */
+            format: "document" | "json_lines" | "zip" | "bundle" | "result_table";
+            /** @description parts of the file that are neither examination nor result */
+            unread: string[];
+            items: {
+                /** @description where it stands in the file */
+                place: string;
+                /** @enum {unknown} */
+                status: "new" | "same" | "needs_athlete" | "refused";
+                /** @description empty where it is stored as it is */
+                why: string;
+                /** @description what it is, in words */
+                what: string;
+                on: string | null;
+                side: ("left" | "right") | null;
+                isSigned: boolean;
+                athlete: {
+                    id: string;
+                    name: string;
+                } | null;
+                /** @description whose it is, as the file says; empty: it does not */
+                person: string;
+                addsAthlete: boolean;
+                /** @description what of it is not taken over */
+                left: string[];
+            }[];
+        };
+        RecordImportUndone: {
+            /** @description records that were changed or built upon since */
+            stayed: number;
+        };
         Made: {
             id: string;
         };
@@ -2991,6 +3108,8 @@ export interface components {
             examinedAt: string;
             signedAt: string | null;
             signedBy: string | null;
+            /** @description where it was recorded, if elsewhere; then nobody here signed it */
+            origin: string | null;
             /** @description why it was signed though the safety check was not complete */
             signedUngated: string | null;
             /** @description counts every change of any part */
@@ -9672,6 +9791,138 @@ export interface operations {
             401: components["responses"]["responses-Unauthenticated"];
             404: components["responses"]["responses-NotFound"];
             419: components["responses"]["responses-PageExpired"];
+        };
+    };
+    listRecordImports: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description At most twenty */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordImport"][];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+        };
+    };
+    beginRecordImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordFile"];
+            };
+        };
+        responses: {
+            /** @description Begun */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordImport"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+        };
+    };
+    previewRecords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordFile"];
+            };
+        };
+        responses: {
+            /** @description Item by item, in the order in which they would be stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordPreview"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+        };
+    };
+    showRecordImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                recordImport: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description So far */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordImport"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+        };
+    };
+    undoRecordImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description the id, a ULID */
+                recordImport: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undone */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordImportUndone"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
         };
     };
     exportTables: {

@@ -140,3 +140,6 @@ export type Payload = { [field: string]: Value }
 export type Tokens = Schemas['Tokens']
 export type TokenAbility = Schemas['TokenAbility']
 export type TableExport = Schemas['TableExport']
+export type RecordFile = Schemas['RecordFile']
+export type RecordPreview = Schemas['RecordPreview']
+export type RecordImport = Schemas['RecordImport']

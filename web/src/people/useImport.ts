@@ -1,9 +1,11 @@
 import { useDebounceFn } from '@vueuse/core'
-import { computed, onScopeDispose, reactive, ref } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { answerOf, api } from '@/api/client'
-import type { Import, ImportList, ImportPreview } from '@/contract/types'
+import type { ImportList, ImportPreview } from '@/contract/types'
+import { inBase64 } from '@/shared/inBase64'
 import { useDoing } from '@/shared/useDoing'
 import { useNewest } from '@/shared/useNewest'
+import { useProgress } from '@/shared/useProgress'
 
 export type LineStatus = ImportPreview['lines'][number]['status']
 
@@ -15,10 +17,13 @@ export interface ImportOptions {
 }
 
 /** A list of athletes on its way in: the file, how it is read, what would become of each line, and how far it is. */
-export function useImport({ every = 400, typing = 300 }: ImportOptions = {}) {
+export function useImport({ every, typing = 300 }: ImportOptions = {}) {
   const file = ref<{ name: string; content: string } | null>(null)
   const preview = ref<ImportPreview | null>(null)
-  const running = ref<Import | null>(null)
+  const { running, unknown, follow, forget } = useProgress({
+    ask: (id) => answerOf(api.GET('/api/imports/{import}', { params: { path: { import: id } } })),
+    every,
+  })
   /** What someone said of how it is read; where nothing is said, the file itself suggests it. */
   const said = reactive<Pick<ImportList, 'columns' | 'dates' | 'squad'>>({ columns: null, dates: null, squad: '' })
   const taken = reactive(new Set<number>())
@@ -27,8 +32,7 @@ export function useImport({ every = 400, typing = 300 }: ImportOptions = {}) {
   const { asking, problem: unseen, ask } = useNewest()
   const { busy: begins, problem: refused, attempt } = useDoing()
   const busy = computed(() => waits.value || asking.value || begins.value)
-  const problem = computed(() => unseen.value || refused.value)
-  let timer: ReturnType<typeof setTimeout> | undefined
+  const problem = computed(() => unseen.value || refused.value || unknown.value)
 
   const count = (status: LineStatus) => (preview.value?.lines ?? []).filter((line) => line.status === status).length
   const counts = computed(() => ({
@@ -65,10 +69,7 @@ export function useImport({ every = 400, typing = 300 }: ImportOptions = {}) {
   }
 
   async function choose(chosen: File): Promise<void> {
-    const bytes = new Uint8Array(await chosen.arrayBuffer())
-    let binary = ''
-    for (const byte of bytes) binary += String.fromCharCode(byte)
-    file.value = { name: chosen.name, content: btoa(binary) }
+    file.value = { name: chosen.name, content: await inBase64(chosen) }
     preview.value = null
     Object.assign(said, { columns: null, dates: null })
     taken.clear()
@@ -77,31 +78,15 @@ export function useImport({ every = 400, typing = 300 }: ImportOptions = {}) {
 
   async function begin(): Promise<void> {
     await attempt(async () => {
-      running.value = await answerOf(api.POST('/api/imports', { body: { ...body(), expects: adds.value } }))
-      timer = setTimeout(() => void follow(running.value!.id), every)
+      follow(await answerOf(api.POST('/api/imports', { body: { ...body(), expects: adds.value } })))
     })
-  }
-
-  /** However often the server is away meanwhile: it goes on without us. */
-  async function follow(id: string): Promise<void> {
-    try {
-      running.value = await answerOf(api.GET('/api/imports/{import}', { params: { path: { import: id } } }))
-      refused.value = ''
-    } catch (error) {
-      refused.value = error instanceof Error ? error.message : ''
-    }
-    if (running.value?.state === 'waiting' || running.value?.state === 'running') {
-      timer = setTimeout(() => void follow(id), every)
-    }
   }
 
   function again(): void {
     file.value = null
     preview.value = null
-    running.value = null
+    forget()
   }
-
-  onScopeDispose(() => clearTimeout(timer))
 
   return { file, preview, running, said, taken, counts, adds, busy, problem, read, choose, begin, again }
 }

@@ -87,6 +87,7 @@ function headOf({ athlete, start: { id, at }, examiner, begins, isBaseline, basi
     examinedAt: at,
     signedAt: null,
     signedBy: null,
+    origin: null,
     signedUngated: null,
     revision: 0,
     examiner,

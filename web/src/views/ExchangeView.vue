@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useTemplateRef } from 'vue'
 import FormatList from '@/exchange/FormatList.vue'
+import ImportRecords from '@/exchange/ImportRecords.vue'
 import TableExport from '@/exchange/TableExport.vue'
 import TokenForm from '@/exchange/TokenForm.vue'
 import TokenList from '@/exchange/TokenList.vue'
@@ -20,6 +21,7 @@ const list = useTemplateRef('list')
         <TokenList ref="list" />
         <FormatList />
         <TableExport v-if="session.user?.leads" />
+        <ImportRecords v-if="session.user?.answers" />
       </div>
       <TokenForm @made="list?.load()" />
     </div>

@@ -43,8 +43,9 @@ const assessment = computed(() => verdict.assessment!)
 const { judgedBy, fluid, results, held, marked, nameOf } = useSummary()
 const signed = computed(() => opened.head?.status === 'signed')
 const signature = computed(() => {
-  const { signedAt, signedBy, signedUngated } = opened.head ?? {}
+  const { signedAt, signedBy, signedUngated, origin } = opened.head ?? {}
   if (!signedAt) return t('summaryView.draftNotSigned')
+  if (!signedBy && origin) return t('summaryView.signedElsewhere', { origin, signedAt: momentOfYear(signedAt) })
   const by = t('summaryView.signedByOn', {
     signedBy: signedBy ?? t('summaryView.aFormerMember'),
     signedAt: momentOfYear(signedAt),

@@ -6,6 +6,7 @@ namespace App\Clinic\Http\Requests;
 
 use App\Clinic\Http\Shapes\ReferenceResultShapes;
 use App\Clinic\Models\Task;
+use App\Clinic\ReferenceResults\AnswerRules;
 use App\Clinic\ReferenceResults\ReferenceFacts;
 use App\Clinic\Values\InjuryState;
 use App\Clinic\Values\ReferenceAnswer;
@@ -21,9 +22,6 @@ use Illuminate\Validation\Rule;
 /** What a knee turned out to have. */
 final class ReferenceResultRequest extends ShapedRequest
 {
-    /** Before this nobody had looked at a knee of theirs. */
-    private const YEARS_BACK = 60;
-
     private const WEEKS = 104;
 
     protected function shape(): Definition
@@ -34,7 +32,7 @@ final class ReferenceResultRequest extends ShapedRequest
     protected function also(): array
     {
         // Where it is tomorrow already, today has begun.
-        $seen = Rule::date()->before(now()->addDays(2))->after(now()->subYears(self::YEARS_BACK));
+        $seen = Rule::date()->before(now()->addDays(2))->after(now()->subYears(AnswerRules::YEARS_BACK));
 
         return [
             'on' => [$seen],
@@ -77,9 +75,8 @@ final class ReferenceResultRequest extends ShapedRequest
     {
         $kind = $this->kind();
         $of = \is_string($condition) ? Condition::tryFrom($condition) : null;
-        if ($kind !== null && $of !== null && ! $kind->canTell($of)) {
-            $refuse("{$kind->label()} does not tell {$of->label()}");
-        }
+        $why = $kind === null || $of === null ? null : AnswerRules::condition($kind, $of);
+        $why === null || $refuse($why);
     }
 
     private function treatedByWhatTreats(string $path, mixed $treated, Closure $refuse): void
@@ -94,9 +91,9 @@ final class ReferenceResultRequest extends ShapedRequest
     {
         if (\is_array($answer) && isset($answer['grade'])) {
             $of = \is_string($answer['condition'] ?? null) ? Condition::tryFrom($answer['condition']) : null;
-            if ($of?->isLigament() !== true || ($answer['seen'] ?? '') !== InjuryState::Present->value) {
-                $refuse('a grade belongs to a torn ligament');
-            }
+            $seen = \is_string($answer['seen'] ?? null) ? InjuryState::tryFrom($answer['seen']) : null;
+            $why = AnswerRules::grade($of, $seen, \is_int($answer['grade']) ? $answer['grade'] : 0);
+            $why === null || $refuse($why);
         }
     }
 }

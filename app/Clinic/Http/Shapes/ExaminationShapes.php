@@ -98,6 +98,7 @@ final class ExaminationShapes
             'examinedAt' => new Moment,
             'signedAt' => new OrNull(new Moment),
             'signedBy' => new OrNull(Text::free()),
+            'origin' => new Noted(new OrNull(Text::free()), 'where it was recorded, if elsewhere; then nobody here signed it'),
             'signedUngated' => new Noted(new OrNull(Text::free()), 'why it was signed though the safety check was not complete'),
             'revision' => new Noted(Number::anyWhole(), 'counts every change of any part'),
             'examiner' => Text::free(),

@@ -13,10 +13,11 @@ use Symfony\Component\HttpFoundation\Response;
 /** A body that is no JSON, too deep, or holds a number that no machine can hold is refused before anybody reads it. */
 final class ReadableBody
 {
-    /** Lists, and calendars that come back; nginx lets as much through. */
-    private const LONG = ['api/imports', 'api/imports/preview', 'api/calendar/returned'];
-
-    private const LONG_BYTES = 2_097_152;
+    /** Lists, calendars that come back, and files with records in base 64, in bytes; nginx lets as much through. */
+    private const LONG = [
+        'api/imports' => 2_097_152, 'api/imports/preview' => 2_097_152, 'api/calendar/returned' => 2_097_152,
+        'api/record-imports' => 8_388_608, 'api/record-imports/preview' => 8_388_608,
+    ];
 
     /**
      * @param  Closure(Request): Response  $next
@@ -28,7 +29,7 @@ final class ReadableBody
         // A file is no JSON, and is read by the person who takes it.
         if ($request->is('api/*') && ! $request->is('api/reference-results/*/attachments')) {
             $body = (string) $request->getContent();
-            $body === '' || Json::read($body, $request->is(self::LONG) ? self::LONG_BYTES : Json::MAX_BYTES);
+            $body === '' || Json::read($body, self::LONG[$request->path()] ?? Json::MAX_BYTES);
         }
 
         return $next($request);
