@@ -26,7 +26,8 @@ return new class extends Migration
             $table->text('origin');
             $table->longText('content')->nullable();
             $table->text('problem')->nullable();
-            $table->timestamps();
+            $table->dateTime('created_at');
+            $table->dateTime('updated_at');
         });
         foreach (self::MADE as $made) {
             Schema::table($made, static fn (Blueprint $table) => $table->ulid('record_import_id')->nullable()->index());
