@@ -10,6 +10,7 @@ return [
         'not_utf8' => 'the text is not encoded as UTF-8',
         'unknown_format' => 'this is no examination document, no FHIR bundle of type collection and no table of results',
         'damaged_zip' => 'the zip is damaged',
+        'too_many' => 'the file has more than :most examinations: split it',
         'too_many_files' => 'the zip has more than :most files',
         'too_large_inside' => 'the documents of the zip are larger than :mb MB',
         'no_documents_in_zip' => 'the zip has no examination documents',

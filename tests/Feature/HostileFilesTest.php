@@ -109,6 +109,9 @@ final class HostileFilesTest extends FeatureTestCase
             'a number beyond all bounds' => str_replace('"hurtSide": "left"', '"hurtSide": "left", "ageYears": 1e999', $document),
             'broken lines' => "{\"a\": 1}\n{\"b\"\n",
             'lines of nothing' => str_repeat("{}\n", 50),
+            'too many examinations' => str_repeat(
+                (string) json_encode(self::document())."\n", FileReader::MOST_EXAMINATIONS + 1,
+            ),
             'another format' => '{"format": "other/examination", "version": 1}',
         ];
     }

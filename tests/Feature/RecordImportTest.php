@@ -150,11 +150,15 @@ final class RecordImportTest extends FeatureTestCase
         foreach ($items as $place => $item) {
             self::assertSame($item['status'] === 'new', $item['why'] === '', $place);
         }
-        $this->import($table, 1)->assertStatus(202);
+        $id = (string) $this->import($table, 1)->assertStatus(202)->json('id');
         $result = ReferenceResult::query()->sole();
         self::assertSame([$this->episodeOf($examination), '=torn'], [$result->episode_id, $result->content['note']]);
         self::assertCount(2, $result->content['answers']);
-        $this->preview($table)->assertJsonPath('items.0.status', 'refused');
+        self::assertContains('same', array_column((array) $this->preview($table)->json('items'), 'status'));
+        $this->assertAuditIsWhole();
+        $this->deleteJson("/api/record-imports/{$id}")->assertOk()->assertJsonPath('stayed', 0);
+        self::assertSame(0, ReferenceResult::withTrashed()->count());
+        $this->assertAuditIsWhole();
     }
 
     public function test_what_does_not_fit_the_athlete_is_refused_and_nothing_is_stored(): void
@@ -210,6 +214,8 @@ final class RecordImportTest extends FeatureTestCase
         $id = (string) $this->import($this->document(), 1, ['athlete' => $athlete->id])->assertJsonPath('state', 'waiting')->json('id');
         $job = new StoreRecords($id);
         DB::table('record_imports')->where('id', $id)->update(['state' => ImportState::Running->value, 'done' => 40]);
+        self::assertTrue($this->heldByAnother($id, fn (): bool => ! app(RecordImports::class)->run(RecordImport::query()->findOrFail($id))));
+        self::assertSame(0, Examination::query()->count());
         $job->handle(app(RecordImports::class));
         $job->handle(app(RecordImports::class));
         self::assertSame(1, Examination::query()->count());
@@ -222,6 +228,19 @@ final class RecordImportTest extends FeatureTestCase
         self::assertStringNotContainsString('lachman', base64_decode($plain).$plain);
         (new StoreRecords($next))->failed(null);
         self::assertSame('failed', DB::table('record_imports')->where('id', $next)->value('state'));
+    }
+
+    /** While another worker has it. */
+    private function heldByAnother(string $import, callable $meanwhile): bool
+    {
+        config(['database.connections.another' => config('database.connections.'.DB::getDefaultConnection())]);
+        $other = DB::connection('another');
+        self::assertSame(1, (int) $other->scalar('select get_lock(?, 0)', ["record-import {$import}"]));
+        try {
+            return $meanwhile();
+        } finally {
+            $other->scalar('select release_lock(?)', ["record-import {$import}"]);
+        }
     }
 
     private function assertAuditIsWhole(): void

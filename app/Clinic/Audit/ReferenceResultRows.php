@@ -27,7 +27,11 @@ final readonly class ReferenceResultRows implements Check
         foreach (AuditEntry::query()->whereIn('event', self::EVENTS)->orderBy('id')->lazy(200) as $entry) {
             $id = $entry->detail['outcome'] ?? null;
             if (\is_string($id) && ! $this->erased->athlete((string) $entry->subject)) {
-                $logged[$id] = ['digest' => $entry->detail['digest'] ?? null, 'removed' => $entry->event === AuditEvent::ReferenceResultRemoved];
+                $logged[$id] = [
+                    'digest' => $entry->detail['digest'] ?? null,
+                    'removed' => $entry->event === AuditEvent::ReferenceResultRemoved,
+                    'import' => $entry->detail['import'] ?? null,
+                ];
             }
         }
         foreach (ReferenceResult::withTrashed()->withoutGlobalScopes()->lazy(200) as $result) {
@@ -37,9 +41,10 @@ final readonly class ReferenceResultRows implements Check
             }
             unset($logged[$result->id]);
         }
+        $undone = AuditEntry::query()->where('event', AuditEvent::RecordImportUndone)->pluck('subject')->all();
         foreach ($logged as $id => $last) {
-            // A day after it was removed its row goes too.
-            if (! $last['removed']) {
+            // A day after it was removed its row goes too, and with an import that was undone at once.
+            if (! $last['removed'] && ! \in_array($last['import'], $undone, true)) {
                 yield "Result {$id} is gone.";
             }
         }

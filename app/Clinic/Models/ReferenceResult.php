@@ -31,8 +31,6 @@ use Illuminate\Support\Collection;
  * @property string|null $made_by id of a user
  * @property string|null $asked_by_id of the examination that had asked for it
  * @property string|null $record_import_id of the import that brought it
- * @property CarbonImmutable $created_at
- * @property CarbonImmutable $updated_at
  * @property Collection<int, Attachment> $attachments oldest first, removed ones too
  */
 #[ScopedBy([TeamScope::class, StudentScope::class])]
@@ -69,12 +67,6 @@ final class ReferenceResult extends Model implements HasEncryptedColumns
     public function answers(): array
     {
         return ReferenceAnswer::all($this->content['answers']);
-    }
-
-    /** Whether it stands as it was first entered, without files. */
-    public function isUntouched(): bool
-    {
-        return $this->updated_at->equalTo($this->created_at) && $this->attachments()->doesntExist();
     }
 
     /** SHA-256 of what it says, of which knee and by whom; the log holds it too. */

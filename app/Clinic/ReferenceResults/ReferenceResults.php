@@ -40,7 +40,9 @@ final readonly class ReferenceResults
             if ($answers !== null) {
                 $this->tasks->move($answers, new TaskChange(TaskState::Done, note: "{$facts->kind->label()} came"), $by);
             }
-            $this->log->record(AuditEvent::ReferenceResultAdded, $episode->athlete_id, self::auditDetail($result));
+            $this->log->record(AuditEvent::ReferenceResultAdded, $episode->athlete_id, [
+                ...self::auditDetail($result), ...($import === null ? [] : ['import' => $import]),
+            ]);
 
             return $result;
         });
@@ -69,6 +71,20 @@ final readonly class ReferenceResults
             $result->restore();
             $this->log->record(AuditEvent::ReferenceResultRestored, $result->athlete_id, self::auditDetail($result));
         });
+    }
+
+    /**
+     * Inside a transaction that notes the undoing of the import: removes its results for good, however many, but for
+     * those that were changed since or have files.
+     *
+     * @return int results that stay
+     */
+    public function removeImported(string $import): int
+    {
+        $results = ReferenceResult::query()->where('record_import_id', $import);
+        (clone $results)->whereColumn('updated_at', 'created_at')->whereDoesntHave('attachments')->toBase()->delete();
+
+        return $results->count();
     }
 
     /**

@@ -9,7 +9,6 @@ use App\Clinic\Examinations\Arrivals;
 use App\Clinic\Examinations\DocumentParts;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\ReferenceResult;
 use App\Club\Models\Athlete;
 use App\Exchange\Values\ItemStatus;
 use Carbon\CarbonImmutable;
@@ -24,10 +23,9 @@ final class Fates
     /** A birthday may lie between the examination and what was told of the age. */
     private const YEARS_APART = 1;
 
-    /** A result may carry the day before the injury was noted: zones, and typing slips, of one day. */
-    private const DAYS_BEFORE = 1;
-
     private readonly Whose $whose;
+
+    private readonly Knees $knees;
 
     private readonly TeamDays $days;
 
@@ -43,6 +41,7 @@ final class Fates
     public function __construct(private readonly string $team, private readonly Wishes $wishes)
     {
         $this->whose = new Whose($team);
+        $this->knees = new Knees;
         $this->days = TeamDays::ofTeam($team);
         $this->chosen = $wishes->athlete === null ? null : self::chosen($team, $wishes->athlete);
     }
@@ -56,10 +55,12 @@ final class Fates
 
     public function of(RecordFile $file): RecordPreview
     {
-        $items = $file->items;
-        usort($items, fn (Item $one, Item $other): int => $this->order($one) <=> $this->order($other));
+        $order = array_map($this->order(...), $file->items);
+        asort($order);
 
-        return new RecordPreview($file, array_map($this->fate(...), $items));
+        return new RecordPreview($file, array_map(
+            fn (int $place): Fate => $this->fate($file->items[$place]), array_keys($order),
+        ));
     }
 
     /** Examinations before results, oldest first: what comes later stands on what was before. */
@@ -174,9 +175,7 @@ final class Fates
     private function ofLook(Item $item, Look $look, Athlete $athlete): Fate
     {
         $episode = $this->knee($look, $athlete->id, $athlete);
-        $isHere = $episode !== null && ReferenceResult::query()->withoutGlobalScopes()->whereNull('deleted_at')
-            ->where('episode_id', $episode->id)->where('kind', $look->facts->kind)
-            ->where('seen_on', $look->facts->seenOn->toDateString())->exists();
+        $isHere = $episode !== null && $this->knees->has($look, $episode);
         if ($isHere) {
             return new Fate($item, ItemStatus::Same, __('exchange.incoming.is_here'), $athlete);
         }
@@ -192,32 +191,14 @@ final class Fates
      */
     private function knee(Look $look, string $of, ?Athlete $athlete): ?Episode
     {
-        $episode = $athlete === null ? null : self::episode($look, $athlete);
+        $episode = $athlete === null ? null : $this->knees->episode($look, $athlete);
         $began = $look->side === null ? null : $this->brought["{$of} {$look->side->value}"] ?? null;
-        if ($episode === null && ($began === null || $began->isAfter($look->facts->seenOn->addDays(self::DAYS_BEFORE)))) {
+        if ($episode === null && ($began === null || $began->isAfter($look->facts->seenOn->addDays(Knees::DAYS_BEFORE)))) {
             throw Refusal::at('side', $look->side === null ? __('exchange.incoming.no_such_episode')
                 : __('exchange.incoming.no_injury_by_then', ['side' => $look->side->value]));
         }
 
         return $episode;
-    }
-
-    /** The injury that a result belongs to: the one told, or the latest of this knee by that day. */
-    public static function episode(Look $look, Athlete $athlete): ?Episode
-    {
-        $episodes = Episode::query()->where('athlete_id', $athlete->id)->where('is_baseline', false)
-            ->with(['examinations' => static fn ($all) => $all->withoutGlobalScopes()->whereNull('deleted_at')])->get();
-        if ($look->episode !== null) {
-            return $episodes->firstWhere('id', $look->episode);
-        }
-        $latest = $look->facts->seenOn->addDays(self::DAYS_BEFORE);
-        $began = static fn (Episode $one): ?CarbonImmutable => $one->injured_on
-            ?? $one->examinations->sortBy('examined_at')->first()?->examined_at;
-
-        return $episodes
-            ->filter(static fn (Episode $one): bool => $one->hurt_side === $look->side
-                && $began($one)?->startOfDay()->isAfter($latest) === false)
-            ->sortBy(static fn (Episode $one): string => (string) $began($one)?->toIso8601ZuluString())->last();
     }
 
     /** @throws Refusal where it is missing, or lies in the future */

@@ -20,6 +20,9 @@ final readonly class FileReader
     /** The most that a file may weigh, in bytes: 5 MiB. */
     public const MAX_BYTES = Bundles::MAX_BYTES;
 
+    /** Examinations of one file: an import of them is undone within one request. */
+    public const MOST_EXAMINATIONS = 500;
+
     private const ZIP = "PK\x03\x04";
 
     /** A line of JSON Lines. */
@@ -32,6 +35,17 @@ final readonly class FileReader
 
     /** @throws Refusal where the file as a whole is none that can be read */
     public function read(string $bytes): RecordFile
+    {
+        $file = $this->understood($bytes);
+        $examinations = array_filter($file->items, static fn (Item $one): bool => $one->document !== null);
+        if (\count($examinations) > self::MOST_EXAMINATIONS) {
+            throw Refusal::at('content', __('exchange.incoming.too_many', ['most' => self::MOST_EXAMINATIONS]));
+        }
+
+        return $file;
+    }
+
+    private function understood(string $bytes): RecordFile
     {
         if ($bytes === '') {
             throw Refusal::at('content', __('exchange.incoming.empty'));

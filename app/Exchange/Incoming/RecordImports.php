@@ -8,7 +8,6 @@ use App\Access\Models\User;
 use App\Clinic\Examinations\Arrivals;
 use App\Clinic\Examinations\Episodes;
 use App\Clinic\Models\Examination;
-use App\Clinic\Models\ReferenceResult;
 use App\Clinic\ReferenceResults\ReferenceResults;
 use App\Club\Athletes\Roster;
 use App\Club\Athletes\SimilarAthletes;
@@ -72,8 +71,28 @@ final readonly class RecordImports
         return $import->refresh();
     }
 
-    /** By the worker, and again from the beginning where it died over it. */
-    public function run(RecordImport $import): void
+    /**
+     * By the worker, and again from the beginning where it died over it.
+     *
+     * @return bool false: another worker has it
+     */
+    public function run(RecordImport $import): bool
+    {
+        // A lock of the connection ends with it, also where the worker is killed.
+        $name = "record-import {$import->id}";
+        if (! \in_array(DB::scalar('select get_lock(?, 0)', [$name]), [1, '1'], true)) {
+            return false;
+        }
+        try {
+            $this->carryOut($import->refresh());
+        } finally {
+            DB::scalar('select release_lock(?)', [$name]);
+        }
+
+        return true;
+    }
+
+    private function carryOut(RecordImport $import): void
     {
         if ($import->state !== ImportState::Waiting && $import->state !== ImportState::Running) {
             return;
@@ -104,10 +123,11 @@ final readonly class RecordImports
             throw Refusal::ofTheWhole(__('exchange.incoming.changed_meanwhile'));
         }
         $added = [];
+        $knees = new Knees;
         foreach ($fates as $place => $fate) {
             $person = $fate->item->person;
             $athlete = $fate->athlete ?? $added[$person->key()] ??= $this->add($import, $person, $wishes);
-            $this->one($import, $fate->item, $athlete, $wishes, $by);
+            $this->one($import, $fate->item, $athlete, $wishes, $by, $knees);
             if (($place + 1) % self::AT_ONCE === 0) {
                 self::tell($import, ['done' => $place + 1]);
             }
@@ -119,14 +139,16 @@ final readonly class RecordImports
         ], $by);
     }
 
-    private function one(RecordImport $import, Item $item, Athlete $athlete, Wishes $wishes, User $by): void
-    {
+    private function one(
+        RecordImport $import, Item $item, Athlete $athlete, Wishes $wishes, User $by, Knees $knees,
+    ): void {
         if ($item->document !== null) {
             $isHistory = isset($item->document->signedAt) && $wishes->signed === SignedAs::History;
             $this->arrivals->store($athlete, $item->document, $import->origin, $isHistory, $import->id, $by);
+            $knees->forget($athlete);
         }
         if ($item->look !== null) {
-            $episode = Fates::episode($item->look, $athlete)
+            $episode = $knees->episode($item->look, $athlete)
                 ?? throw Refusal::ofTheWhole(__('exchange.incoming.changed_meanwhile'));
             $this->results->add($episode, $item->look->facts, $by, import: $import->id);
         }
@@ -163,11 +185,7 @@ final readonly class RecordImports
         }
 
         return DB::transaction(function () use ($import): int {
-            $results = ReferenceResult::query()->where('record_import_id', $import->id)->get();
-            $stayed = 0;
-            foreach ($results as $one) {
-                $one->isUntouched() ? $this->removeResult($one) : $stayed++;
-            }
+            $stayed = $this->results->removeImported($import->id);
             $examinations = Examination::query()->where('record_import_id', $import->id)
                 ->orderByDesc('examined_at')->get();
             foreach ($examinations as $one) {
@@ -177,18 +195,12 @@ final readonly class RecordImports
             $this->withoutHistory->among(Athlete::withTrashed()->where('record_import_id', $import->id))->get()
                 ->each(static fn (Athlete $athlete) => $athlete->forceDelete());
             $import->update(['state' => ImportState::TakenBack]);
-            $this->log->record(AuditEvent::RecordImportUndone, null, [
+            $this->log->record(AuditEvent::RecordImportUndone, $import->id, [
                 'records' => $import->total - $stayed, 'stayed' => $stayed,
             ]);
 
             return $stayed;
         });
-    }
-
-    private function removeResult(ReferenceResult $result): void
-    {
-        $this->results->remove($result);
-        $result->forceDelete();
     }
 
     /**

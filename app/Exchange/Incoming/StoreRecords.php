@@ -6,8 +6,8 @@ namespace App\Exchange\Incoming;
 
 use App\Exchange\Models\RecordImport;
 use App\Platform\Database\TeamScope;
-use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
 /** Stores the records of a file. */
@@ -15,9 +15,15 @@ final class StoreRecords implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 5;
+    /** Waiting for a worker that still has it counts too. */
+    public int $tries = 20;
 
-    public int $timeout = 80;
+    public int $maxExceptions = 5;
+
+    /** Seconds: ten thousand results took half a minute, and a machine may be ten times slower. */
+    public int $timeout = 600;
+
+    private const LOOK_AGAIN_SECONDS = 60;
 
     public function __construct(public readonly string $import)
     {
@@ -25,7 +31,7 @@ final class StoreRecords implements ShouldQueue
 
     public function handle(RecordImports $imports): void
     {
-        $imports->run($this->found());
+        $imports->run($this->found()) || $this->release(self::LOOK_AGAIN_SECONDS);
     }
 
     public function failed(?Throwable $problem): void
