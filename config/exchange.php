@@ -5,4 +5,7 @@ declare(strict_types=1);
 return [
     // The address before the names of this server's own code systems, identifiers and extensions in FHIR.
     'fhir_base' => env('FHIR_BASE', GrayCompass\Core\Fhir\Terms::DEFAULT_BASE),
+
+    // A file that adds codes of other terminologies to what is exported in FHIR; see docs/exchange.md. Empty: none.
+    'fhir_codings' => env('FHIR_CODINGS', ''),
 ];

@@ -35,6 +35,7 @@ use App\Club\Athletes\WithoutHistory;
 use App\Club\Models\Athlete;
 use App\Club\Models\Doctor;
 use App\Club\Policies\AthletePolicy;
+use App\Exchange\Fhir\ConfiguredTerms;
 use App\Platform\Audit\AuditEntry;
 use App\Platform\Audit\ChainHeads;
 use App\Platform\Database\KeptConnector;
@@ -97,7 +98,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->tag([Signatures::class, Additions::class, ReferenceResultRows::class], Verifier::CHECKS);
         $this->app->scoped(MasterKey::class);
         $this->app->scoped(AthleteKeys::class);
-        $this->app->singleton(Terms::class, static fn (): Terms => new Terms(Config::string('exchange.fhir_base')));
+        $this->app->singleton(Terms::class, static fn (): Terms => ConfiguredTerms::read());
         $this->app->singleton(Bundles::class, fn (): Bundles => new Bundles(
             $this->app->make(Figures::class), $this->app->make(Terms::class),
         ));

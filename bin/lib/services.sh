@@ -278,6 +278,7 @@ start_nginx() {
 prepare_database() {
     as_migrator artisan "${1:-migrate}" --force --quiet </dev/null || fail 'the database could not be brought up to date'
     artisan keys:check --quiet </dev/null || fail "the key in $KEY_FILE does not open the records of this database; nothing was changed. docs/operations.md says more."
+    [ -z "${FHIR_CODINGS:-}" ] || artisan exchange:codings --quiet </dev/null || fail "$FHIR_CODINGS, which FHIR_CODINGS names, cannot be used: $(artisan exchange:codings </dev/null 2>&1 | tail -n 1)"
 }
 
 # Children in the background ignore the interrupt key, so they are told to end, web first, then waited for.

@@ -13,7 +13,9 @@ use App\Exchange\Fhir\RecordBundles;
 use App\Platform\Audit\AuditEntry;
 use App\Platform\Audit\AuditEvent;
 use GrayCompass\Core\Bundles;
+use GrayCompass\Core\Fhir\Terms;
 use GrayCompass\Core\Fhir\Uuids;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -49,6 +51,23 @@ final class FhirTest extends FeatureTestCase
         self::assertEquals($document, $read->document);
         self::assertSame($this->athlete->born_on->toDateString(), $read->patient->birthDate);
         self::assertSame([], $read->unknown);
+    }
+
+    public function test_codes_of_other_terminologies_stand_beside_ours_and_a_wrong_file_is_named(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'codings');
+        config(['exchange.fhir_codings' => $file]);
+        file_put_contents($file, "ours,theirs\nmanoeuvre/lachman,https://terms.example|L-1\n");
+        self::assertSame(0, Artisan::call('exchange:codings'));
+        app()->forgetInstance(Terms::class);
+        app()->forgetInstance(Bundles::class);
+        $bundle = (string) $this->getJson("/api/examinations/{$this->examination}/bundle")->assertOk()->content();
+        self::assertStringContainsString('{"system":"https://terms.example","code":"L-1"}', $bundle);
+        file_put_contents($file, "manoeuvre/lachman,L-1\n");
+        self::assertSame(1, Artisan::call('exchange:codings'));
+        self::assertStringContainsString('line 1: expected a system and a code', Artisan::output());
+        unlink($file);
+        self::assertSame(1, Artisan::call('exchange:codings'));
     }
 
     public function test_the_bundle_of_an_athlete_holds_each_resource_once_and_what_the_knee_turned_out_to_have(): void

@@ -8,6 +8,8 @@ namespace GrayCompass\Core\Fhir;
  * The code systems of a bundle: our own under one base, and the few of HL7 and UCUM that are free.
  *
  * @phpstan-type Element array<string, mixed>
+ *
+ * @phpstan-import-type Coding from Codings
  */
 final readonly class Terms
 {
@@ -19,9 +21,11 @@ final readonly class Terms
 
     /**
      * @param  string  $base  the address before the name of each of our own systems, such as `urn:gray-compass:`
+     * @param  Codings  $further  codes of other terminologies beside our own
      */
-    public function __construct(private string $base = self::DEFAULT_BASE)
-    {
+    public function __construct(
+        private string $base = self::DEFAULT_BASE, private Codings $further = new Codings,
+    ) {
     }
 
     /** The address of one of our own code systems, identifiers or extensions. */
@@ -35,7 +39,7 @@ final readonly class Terms
      */
     public function concept(Code $system, string $code, string $display = ''): array
     {
-        return self::conceptIn($this->own($system), $code, $display);
+        return self::conceptIn($this->own($system), $code, $display, $this->further->beside($system, $code));
     }
 
     /**
@@ -62,15 +66,18 @@ final readonly class Terms
         return ['system' => $this->own($system), 'value' => $value];
     }
 
-    /** @return Element the text alone where there is no code, as in what was signed before it had one */
-    private static function conceptIn(string $system, string $code, string $display): array
+    /**
+     * @param  list<Coding>  $further  beside it
+     * @return Element the text alone where there is no code, as in what was signed before it had one
+     */
+    private static function conceptIn(string $system, string $code, string $display, array $further = []): array
     {
         if ($code === '') {
             return ['text' => $display];
         }
 
         return ['coding' => [
-            ['system' => $system, 'code' => $code, ...($display === '' ? [] : ['display' => $display])],
+            ['system' => $system, 'code' => $code, ...($display === '' ? [] : ['display' => $display])], ...$further,
         ], ...($display === '' ? [] : ['text' => $display])];
     }
 }
