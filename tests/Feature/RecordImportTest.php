@@ -230,6 +230,50 @@ final class RecordImportTest extends FeatureTestCase
         self::assertSame('failed', DB::table('record_imports')->where('id', $next)->value('state'));
     }
 
+    public function test_commands_do_what_the_screens_do_in_the_name_of_a_member(): void
+    {
+        [$examination, $athlete] = $this->signedOne();
+        $by = ['--by' => $this->lead->email];
+        [$code, $document] = self::command('exchange:export', ['what' => 'examination', 'id' => $examination, '--format' => 'document'] + $by);
+        self::assertSame([0, $examination], [$code, json_decode($document)->id]);
+        foreach ([['examination', 'fhir', $examination], ['athlete', 'fhir', $athlete->id], ['athlete', 'zip', $athlete->id]] as [$what, $format, $id]) {
+            [$code, $answer] = self::command('exchange:export', ['what' => $what, 'id' => $id, '--format' => $format] + $by);
+            self::assertSame(0, $code);
+            self::assertSame($format === 'fhir' ? 'Bundle' : 'PK', $format === 'fhir' ? json_decode($answer)->resourceType : substr($answer, 0, 2));
+            $bundle = $format === 'fhir' ? $answer : $bundle ?? '';
+        }
+        $file = (string) tempnam(sys_get_temp_dir(), 'records');
+        file_put_contents($file, $bundle);
+        $marsh = $this->member('Marsh Rowing Club');
+        $asked = ['file' => $file, '--by' => $marsh->email, '--squad' => 'Rowing'];
+        [$code, $preview] = self::command('exchange:import', $asked);
+        self::assertSame([0, 'new'], [$code, json_decode($preview)->items[0]->status]);
+        self::assertStringContainsString('"path": "origin"', self::command('exchange:import', $asked + ['--store' => true])[1]);
+        [$code, $import] = self::command('exchange:import', $asked + ['--store' => true, '--origin' => 'Fenmoor']);
+        self::assertSame([0, 'Fenmoor'], [$code, json_decode($import)->origin]);
+        self::assertSame(1, Examination::query()->withoutGlobalScopes()->where('team_id', $marsh->teamId())->count());
+        unlink($file);
+
+        $student = $this->member(role: Role::Student);
+        foreach ([['--by' => 'nobody@fenmoor.example'], ['--by' => $student->email]] as $who) {
+            [$code, $why] = self::command('exchange:export', ['what' => 'athlete', 'id' => $athlete->id] + $who);
+            self::assertSame([2, 'by'], [$code, json_decode($why)->error->path]);
+        }
+        [$code, $why] = self::command('exchange:export', ['what' => 'examination', 'id' => $examination, '--by' => $marsh->email]);
+        self::assertSame([2, 'id'], [$code, json_decode($why)->error->path]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $asked
+     * @return array{int, string} exit code and what it wrote
+     */
+    private static function command(string $name, array $asked): array
+    {
+        $code = Artisan::call($name, $asked);
+
+        return [$code, Artisan::output()];
+    }
+
     /** While another worker has it. */
     private function heldByAnother(string $import, callable $meanwhile): bool
     {

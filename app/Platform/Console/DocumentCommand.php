@@ -7,8 +7,6 @@ namespace App\Platform\Console;
 use GrayCompass\Document\Json;
 use GrayCompass\Document\Refusal;
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
-use Symfony\Component\Console\Output\OutputInterface;
 
 /**
  * A command that reads one JSON document and answers with another. Refused input: exit code 2, and the
@@ -16,7 +14,7 @@ use Symfony\Component\Console\Output\OutputInterface;
  */
 abstract class DocumentCommand extends Command
 {
-    private const REFUSED = 2;
+    use WritesJson;
 
     /**
      * @return array<array-key, mixed>
@@ -31,27 +29,14 @@ abstract class DocumentCommand extends Command
         return Json::MAX_BYTES;
     }
 
-    /** Beside the answer: JSON on standard error. */
-    protected function remark(mixed $remark): void
-    {
-        $output = $this->output->getOutput();
-        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-        $errors->writeln(Json::write($remark), OutputInterface::OUTPUT_RAW);
-    }
-
     public function handle(): int
     {
         try {
-            $this->output->writeln(
-                Json::write($this->answer(Json::read($this->text(), $this->most()))),
-                OutputInterface::OUTPUT_RAW,
-            );
+            $this->write($this->answer(Json::read($this->text(), $this->most())));
 
             return self::SUCCESS;
         } catch (Refusal $refusal) {
-            $this->remark(['error' => ['path' => $refusal->path, 'reason' => $refusal->reason]]);
-
-            return self::REFUSED;
+            return $this->refuse($refusal);
         }
     }
 
