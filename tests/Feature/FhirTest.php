@@ -53,6 +53,22 @@ final class FhirTest extends FeatureTestCase
         self::assertSame([], $read->unknown);
     }
 
+    public function test_a_signed_examination_says_who_signed_what_and_brings_its_summary(): void
+    {
+        $this->postJson("/api/examinations/{$this->examination}/signature", $this->seen($this->examination))->assertOk();
+        $bundle = json_decode((string) $this->getJson("/api/examinations/{$this->examination}/bundle")->assertOk()->content());
+        $resources = collect($bundle->entry)->pluck('resource')->keyBy('resourceType');
+        $signed = AuditEntry::query()->where('event', AuditEvent::Signed)->sole();
+        $provenance = $resources['Provenance'];
+        self::assertSame("sha256:{$signed->detail['digest']}", base64_decode($provenance->signature[0]->data));
+        self::assertSame('urn:uuid:'.Uuids::ofUlid($this->user->id), $provenance->agent[0]->who->reference);
+        self::assertStringStartsWith('%PDF-', (string) base64_decode($resources['DiagnosticReport']->presentedForm[0]->data));
+        self::assertSame([], app(Bundles::class)->read($bundle, now())->unknown);
+        $whole = $this->get("/api/athletes/{$this->athlete->id}/bundle")->streamedContent();
+        self::assertStringContainsString('"Provenance"', $whole);
+        self::assertStringNotContainsString('presentedForm', $whole);
+    }
+
     public function test_codes_of_other_terminologies_stand_beside_ours_and_a_wrong_file_is_named(): void
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'codings');

@@ -10,12 +10,15 @@ use App\Clinic\Examinations\Document;
 use App\Clinic\Models\Episode;
 use App\Clinic\Models\Examination;
 use App\Clinic\Models\ReferenceResult;
+use App\Clinic\Models\Snapshot;
+use App\Clinic\Reports\SummaryPdf;
 use App\Clinic\Values\ReferenceAnswer;
 use App\Club\Models\Athlete;
 use GrayCompass\Core\Bundles;
 use GrayCompass\Core\Fhir\Parties;
 use GrayCompass\Core\Fhir\Party;
 use GrayCompass\Core\Fhir\ReferenceResult as ReferenceEntry;
+use GrayCompass\Core\Fhir\Signature;
 use GrayCompass\Core\Fhir\Terms;
 use GrayCompass\Document\Json;
 use Illuminate\Database\Eloquent\Builder;
@@ -30,15 +33,20 @@ use stdClass;
  */
 final readonly class RecordBundles
 {
-    public function __construct(private Bundles $bundles, private Assessments $assessments, private People $people)
-    {
+    public function __construct(
+        private Bundles $bundles, private Assessments $assessments, private People $people, private SummaryPdf $papers,
+    ) {
     }
 
-    /** @return array{resourceType: string, type: string, entry: list<Entry>} */
-    public function ofExamination(Examination $examination): array
+    /**
+     * @param  bool  $withPaper  with its summary as a PDF
+     * @return array{resourceType: string, type: string, entry: list<Entry>}
+     */
+    public function ofExamination(Examination $examination, bool $withPaper = false): array
     {
         $examination->loadMissing(Examination::WHOLE);
-        $assessment = Json::read(Json::write($this->assessments->assessment($examination)), Bundles::MAX_BYTES);
+        $told = $this->assessments->assessment($examination);
+        $assessment = Json::read(Json::write($told), Bundles::MAX_BYTES);
         $team = Team::query()->findOrFail($examination->team_id);
         \assert($assessment instanceof stdClass);
 
@@ -46,7 +54,20 @@ final readonly class RecordBundles
             $this->people->patient($examination->episode->athlete, $team),
             $examination->origin === null ? $this->people->practitioner($examination->examiner) : null,
             $this->people->organization($team),
+            $this->signature($examination),
+            $withPaper ? $this->papers->render($examination, $told) : null,
         ));
+    }
+
+    /** What was signed elsewhere has none here. */
+    private function signature(Examination $examination): ?Signature
+    {
+        [$signer, $at] = [$examination->signer, $examination->signed_at];
+        $snapshot = $signer === null ? null : Snapshot::query()->where('examination_id', $examination->id)->first();
+
+        return $signer === null || $at === null || $snapshot === null ? null : new Signature(
+            $this->people->practitioner($signer), $at->toIso8601ZuluString(), $snapshot->digest(),
+        );
     }
 
     /**

@@ -55,7 +55,8 @@ final readonly class BundleWriter
         (new ConclusionWriter(
             $this->terms, $this->labels, $entries, $written, $patient, $encounter, $when, $isSigned,
         ))->write($results);
-        $this->report($entries, $written, $results, $shared, $when);
+        $report = $this->report($entries, $written, $results, $shared, $when, $parties->paper);
+        $parties->signature === null || $this->provenance($entries, $parties->signature, [$encounter, $report]);
 
         return ['resourceType' => 'Bundle', 'type' => 'collection', 'entry' => $entries->all()];
     }
@@ -210,6 +211,8 @@ final readonly class BundleWriter
     /**
      * @param  list<array{reference: string}>  $results
      * @param  Element  $shared
+     * @param  string|null  $paper  a PDF
+     * @return array{reference: string}
      */
     private function report(
         Entries $entries,
@@ -217,9 +220,11 @@ final readonly class BundleWriter
         array $results,
         array $shared,
         ?string $when,
-    ): void {
+        ?string $paper,
+    ): array {
         $conclusion = $assessment->inner('plan')->text('note');
-        $entries->add('DiagnosticReport', 'report', [
+
+        return $entries->add('DiagnosticReport', 'report', [
             'status' => $shared['status'],
             'category' => [$this->terms->concept(Code::Category, 'knee-examination', 'Knee examination')],
             'code' => ['text' => 'Knee examination'],
@@ -227,6 +232,31 @@ final readonly class BundleWriter
             ...($when === null ? [] : ['effectiveDateTime' => $when]),
             'result' => $results,
             ...($conclusion === '' ? [] : ['conclusion' => $conclusion]),
+            ...($paper === null ? [] : ['presentedForm' => [[
+                'contentType' => 'application/pdf', 'data' => base64_encode($paper), 'title' => 'Knee examination',
+            ]]]),
+        ]);
+    }
+
+    /**
+     * Who signed, when, and the digest of it.
+     *
+     * @param  list<array{reference: string}>  $targets
+     */
+    private function provenance(Entries $entries, Signature $signature, array $targets): void
+    {
+        $signer = $entries->addOnce('Practitioner', $signature->by);
+        $entries->add('Provenance', 'signature', [
+            'target' => $targets,
+            'recorded' => $signature->at,
+            'agent' => [['type' => $this->terms->hl7('provenance-participant-type', 'legal', 'Legal'), 'who' => $signer]],
+            'signature' => [[
+                'type' => [['system' => 'urn:iso-astm:E1762-95:2013', 'code' => '1.2.840.10065.1.12.1.1', 'display' => "Author's Signature"]],
+                'when' => $signature->at,
+                'who' => $signer,
+                'sigFormat' => 'text/plain',
+                'data' => base64_encode("sha256:{$signature->digest}"),
+            ]],
         ]);
     }
 }

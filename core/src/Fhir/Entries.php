@@ -58,6 +58,14 @@ final class Entries
         return $party->reference();
     }
 
+    /** @return array{reference: string} */
+    public function addOnce(string $type, Party $party): array
+    {
+        $isThere = \in_array($party->reference()['reference'], array_column($this->entries, 'fullUrl'), true);
+
+        return $isThere ? $party->reference() : $this->addParty($type, $party);
+    }
+
     /** @return list<array{fullUrl: string, resource: Element}> */
     public function all(): array
     {

@@ -25,7 +25,7 @@ final readonly class BundleController
         $this->log->record(AuditEvent::Exported, $examination->id, ['as' => 'FHIR bundle']);
         $day = TeamDays::here()->day($examination->examined_at)->toDateString();
 
-        return response()->json($this->bundles->ofExamination($examination), headers: [
+        return response()->json($this->bundles->ofExamination($examination, withPaper: true), headers: [
             'Content-Type' => FhirController::TYPE,
             'Content-Disposition' => "attachment; filename=\"knee-{$day}.fhir.json\"",
         ], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
