@@ -32,12 +32,15 @@ return new class extends Migration
         foreach (self::MADE as $made) {
             Schema::table($made, static fn (Blueprint $table) => $table->ulid('record_import_id')->nullable()->index());
         }
-        Schema::table('examinations', static fn (Blueprint $table) => $table->text('origin')->nullable());
+        Schema::table('examinations', static function (Blueprint $table): void {
+            $table->text('origin')->nullable();
+            $table->longText('unread')->nullable();
+        });
     }
 
     public function down(): void
     {
-        Schema::table('examinations', static fn (Blueprint $table) => $table->dropColumn('origin'));
+        Schema::table('examinations', static fn (Blueprint $table) => $table->dropColumn(['origin', 'unread']));
         foreach (self::MADE as $made) {
             Schema::table($made, static fn (Blueprint $table) => $table->dropColumn('record_import_id'));
         }

@@ -45,9 +45,9 @@ return [
         'no_such_episode' => 'this athlete has no such injury',
         'no_injury_by_then' => 'no injury of the :side knee is recorded by that day',
         'other_age' => 'the file says :told years, the athlete was :age: it may be another athlete',
-        'left_earlier' => 'earlier visits that it mentions',
-        'left_known' => 'results that it mentions',
-        'left_baseline' => 'the baseline that it mentions',
+        'left_earlier' => 'earlier visits in it',
+        'left_known' => 'results in it',
+        'left_baseline' => 'the baseline in it',
     ],
     'whose' => [
         'archived' => ':name is archived: restore the athlete first',

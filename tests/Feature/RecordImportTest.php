@@ -43,10 +43,19 @@ final class RecordImportTest extends FeatureTestCase
         $bundle = $this->get("/api/athletes/{$athlete->id}/bundle")->assertOk()->streamedContent();
         $shown = $this->getJson("/api/examinations/{$examination}")->json('assessment.conditions');
 
+        $changed = json_decode($bundle);
+        foreach ($changed->entry as $place => $entry) {
+            if ($entry->resource->resourceType === 'Observation' && $entry->resource->code->coding[0]->code === 'lachman') {
+                $entry->resource->device = (object) ['display' => 'bare hands'];
+                $path = "entry[{$place}].resource.device";
+            }
+        }
+        $bundle = (string) json_encode($changed);
         $this->actingAs($this->member('Marsh Rowing Club'));
         $this->preview($bundle)->assertJsonPath('format', 'bundle')->assertJsonPath('items.0.status', 'refused')
             ->assertJsonPath('items.0.athlete', null);
         $preview = $this->preview($bundle, ['squad' => 'Rowing'])->assertOk();
+        self::assertContains($path ?? '', (array) $preview->json('items.0.left'));
         self::assertSame([['Examination', 'new', true], ['MRI', 'new', true]], array_map(
             static fn (array $one): array => [$one['what'], $one['status'], $one['addsAthlete']], (array) $preview->json('items'),
         ));
@@ -57,6 +66,7 @@ final class RecordImportTest extends FeatureTestCase
             [true, null, 'Marsh clinic', $athlete->name],
             [$there->isSigned(), $there->signed_by, $there->origin, $there->episode->athlete->name],
         );
+        self::assertSame(['display' => 'bare hands'], $there->unread[$path ?? ''] ?? null);
         $told = $this->getJson("/api/examinations/{$there->id}")->assertOk()->assertJsonPath('origin', 'Marsh clinic');
         self::assertEquals(self::chances($shown), self::chances($told->json('assessment.conditions')));
         self::assertSame('torn', ReferenceResult::query()->sole()->content['note']);

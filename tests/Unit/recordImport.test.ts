@@ -113,7 +113,7 @@ test('what needs a person stands first, with what is left out and who would be a
   const rows = view.findAll('tbody tr').map((row) => row.text())
   expect(rows.map((row) => /line \d/.exec(row)?.[0])).toEqual(['line 1', 'line 2', 'line 3'])
   expect(rows[0]).toContain('setting: missing')
-  expect(rows[1]).toMatch(/Without entry\[4\].*Bo Other.*will be added/)
+  expect(rows[1]).toMatch(/Kept with it, not read: entry\[4\].*Bo Other.*will be added/)
   expect(rows[2]).toContain('Examination, left knee')
 })
 

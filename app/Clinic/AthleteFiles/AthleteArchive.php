@@ -99,6 +99,9 @@ final readonly class AthleteArchive
             .substr($examination->id, -6);
         $zip->addFromString("{$folder}/document.json", self::json(Document::of($examination)->content()));
         $zip->addFromString("{$folder}/assessment.json", self::json($assessment));
+        if ($examination->unread !== null) {
+            $zip->addFromString("{$folder}/unread.json", self::json($examination->unread));
+        }
         if ($examination->addenda->isNotEmpty()) {
             $zip->addFromString("{$folder}/addenda.json", self::json($examination->addenda->map(
                 static fn (Addendum $one): array => [

@@ -57,27 +57,28 @@ final readonly class Arrivals
      * Inside a transaction.
      *
      * @param  stdClass  $document  with the time of the examination
-     * @param  string  $origin  where it comes from
-     * @param  string  $import  id of the import that brings it
      *
      * @throws Refusal naming the first place of the document that cannot be accepted
      */
-    public function store(
-        Athlete $athlete, stdClass $document, string $origin, bool $isHistory, string $import, User $by,
-    ): Examination {
+    public function store(Athlete $athlete, stdClass $document, Arrival $arrival, User $by): Examination
+    {
         $values = $this->assessor->read($document);
         $moment = self::moment($document, $athlete->team_id)
             ?? throw Refusal::at('examinedAt', __('clinic.arrivals.time_missing'));
         $examination = $this->draft($athlete, $document, $values, $moment, $by);
-        $examination->forceFill(['origin' => $origin, 'record_import_id' => $import])->save();
-        self::storeParts($examination, DocumentParts::of($document), $by);
+        $parts = DocumentParts::of($document);
+        $unread = $arrival->unread + array_intersect_key(get_object_vars($document), array_flip($parts->left));
+        $examination->forceFill([
+            'origin' => $arrival->origin, 'record_import_id' => $arrival->import, 'unread' => $unread === [] ? null : $unread,
+        ])->save();
+        self::storeParts($examination, $parts, $by);
         $stored = Document::of($examination->load(['sections', 'records', 'episode']));
         $assessment = $this->assessments->assess($stored, $examination);
         if (GateMarks::put($examination, $assessment)) {
             $stored = Document::of($examination);
             $assessment = $this->assessments->assess($stored, $examination);
         }
-        if (! $isHistory) {
+        if (! $arrival->isHistory) {
             $this->log->record(AuditEvent::ExaminationImported, $examination->id, [], $by);
 
             return $examination;

@@ -37,6 +37,7 @@ use LogicException;
  * @property array{basis: string, holds: array<string, array{kind: string, rule?: string, mayOverride: bool, correctable?: bool}>}|null $holds encrypted at rest
  * @property string|null $signed_by
  * @property string|null $origin where it was recorded, if elsewhere; encrypted at rest
+ * @property array<string, mixed>|null $unread what came in with it and has no place here, by path; encrypted at rest
  * @property string|null $signed_ungated why it was signed though the gate was not answered; encrypted at rest
  * @property int $revision counts every change of any part
  * @property CarbonImmutable|null $asked_at when a countersignature was asked for
@@ -81,6 +82,7 @@ final class Examination extends Model implements HasEncryptedColumns
         'holds' => Encrypted::class.':array',
         'signed_ungated' => Encrypted::class,
         'origin' => Encrypted::class,
+        'unread' => Encrypted::class.':array',
         'revision' => 'integer',
     ];
 

@@ -14,7 +14,7 @@ final readonly class Fate
      * @param  string  $why  empty where it is stored as it is
      * @param  Athlete|null  $athlete  whose it is; null: not known, or still to be added
      * @param  bool  $addsAthlete  the person named is added to the lists
-     * @param  list<string>  $left  what of it is not taken over
+     * @param  list<string>  $left  what of it is kept beside the examination without being read
      */
     public function __construct(
         public Item $item,

@@ -160,7 +160,7 @@ final class Fates
         $this->brought[$knee] = isset($this->brought[$knee]) ? $this->brought[$knee]->min($began) : $began;
         $left = array_map(self::leftOut(...), DocumentParts::of($document)->left);
 
-        return new Fate($item, ItemStatus::New, '', $athlete, $athlete === null, [...$item->left, ...$left]);
+        return new Fate($item, ItemStatus::New, '', $athlete, $athlete === null, [...array_keys($item->unread), ...$left]);
     }
 
     private static function leftOut(string $part): string

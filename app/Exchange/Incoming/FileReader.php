@@ -11,6 +11,7 @@ use GrayCompass\Core\Bundles;
 use GrayCompass\Core\Fhir\ReadEntry;
 use GrayCompass\Core\Wire\ExaminationReader;
 use GrayCompass\Document\Json;
+use GrayCompass\Document\Path;
 use GrayCompass\Document\Refusal;
 use stdClass;
 
@@ -95,7 +96,7 @@ final readonly class FileReader
     private function bundle(stdClass $bundle): RecordFile
     {
         $read = $this->bundles->readRecord($bundle, CarbonImmutable::now());
-        $items = array_map($this->entry(...), $read->entries);
+        $items = array_map(fn (ReadEntry $entry): Item => $this->entry($entry, $bundle), $read->entries);
         if ($items === []) {
             throw Refusal::at('entry', __('exchange.incoming.no_records'));
         }
@@ -103,13 +104,15 @@ final readonly class FileReader
         return new RecordFile(FileFormat::Bundle, $items, $read->unknown);
     }
 
-    private function entry(ReadEntry $entry): Item
+    private function entry(ReadEntry $entry, stdClass $bundle): Item
     {
         $person = $this->people->person($entry->patient);
         try {
             return match (true) {
                 $entry->refusal !== null => Item::refused($entry->refusal->path, $person, $entry->refusal),
-                $entry->document !== null => Item::examination($entry->path, $person, $entry->document, $entry->unknown),
+                $entry->document !== null => Item::examination(
+                    $entry->path, $person, $entry->document, self::unread($entry->unknown, $bundle),
+                ),
                 $entry->reference !== null => Item::look(
                     $entry->path, $person, Looks::ofReference($entry->reference, $entry->path),
                 ),
@@ -118,6 +121,17 @@ final readonly class FileReader
         } catch (Refusal $refusal) {
             return Item::refused($entry->path, $person, $refusal);
         }
+    }
+
+    /**
+     * @param  list<string>  $paths
+     * @return array<string, mixed> by path
+     */
+    private static function unread(array $paths, stdClass $bundle): array
+    {
+        return array_combine($paths, array_map(
+            static fn (string $path): mixed => Path::value($bundle, $path), $paths,
+        ));
     }
 
     /** @param  list<string>  $lines */

@@ -13,7 +13,7 @@ final readonly class Item
     /**
      * @param  string  $place  where it stands in the file, such as `line 3` or `entry[4].resource`
      * @param  stdClass|null  $document  an examination document that the core accepts
-     * @param  list<string>  $left  paths of elements that nothing here has a place for
+     * @param  array<string, mixed>  $unread  elements that nothing here has a place for, by path
      */
     private function __construct(
         public string $place,
@@ -21,14 +21,14 @@ final readonly class Item
         public ?stdClass $document = null,
         public ?Look $look = null,
         public ?Refusal $refusal = null,
-        public array $left = [],
+        public array $unread = [],
     ) {
     }
 
-    /** @param  list<string>  $left */
-    public static function examination(string $place, Person $person, stdClass $document, array $left = []): self
+    /** @param  array<string, mixed>  $unread */
+    public static function examination(string $place, Person $person, stdClass $document, array $unread = []): self
     {
-        return new self($place, $person, document: $document, left: $left);
+        return new self($place, $person, document: $document, unread: $unread);
     }
 
     public static function look(string $place, Person $person, Look $look): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Incoming;
 
 use App\Access\Models\User;
+use App\Clinic\Examinations\Arrival;
 use App\Clinic\Examinations\Arrivals;
 use App\Clinic\Examinations\Episodes;
 use App\Clinic\Models\Examination;
@@ -144,7 +145,9 @@ final readonly class RecordImports
     ): void {
         if ($item->document !== null) {
             $isHistory = isset($item->document->signedAt) && $wishes->signed === SignedAs::History;
-            $this->arrivals->store($athlete, $item->document, $import->origin, $isHistory, $import->id, $by);
+            $this->arrivals->store(
+                $athlete, $item->document, new Arrival($import->origin, $import->id, $isHistory, $item->unread), $by,
+            );
             $knees->forget($athlete);
         }
         if ($item->look !== null) {

@@ -1852,7 +1852,7 @@ export interface components {
                 /** @description whose it is, as the file says; empty: it does not */
                 person: string;
                 addsAthlete: boolean;
-                /** @description what of it is not taken over */
+                /** @description what of it is kept beside the examination without being read */
                 left: string[];
             }[];
         };

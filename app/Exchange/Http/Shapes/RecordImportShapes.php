@@ -52,7 +52,7 @@ final class RecordImportShapes
                 'athlete' => new OrNull(new Fields(['id' => Text::free(), 'name' => Text::free()])),
                 'person' => new Noted(Text::free(), 'whose it is, as the file says; empty: it does not'),
                 'addsAthlete' => new YesNo,
-                'left' => new Noted(new Items(Text::free()), 'what of it is not taken over'),
+                'left' => new Noted(new Items(Text::free()), 'what of it is kept beside the examination without being read'),
             ])),
         ]));
     }
