@@ -18,12 +18,14 @@ const list = useTemplateRef('list')
   <SubjectPage :title="t('exchangeView.exchange')">
     <div class="columns">
       <div class="side">
-        <TokenList ref="list" />
         <FormatList />
-        <TableExport v-if="session.user?.leads" />
         <ImportRecords v-if="session.user?.answers" />
+        <TableExport v-if="session.user?.leads" />
       </div>
-      <TokenForm @made="list?.load()" />
+      <div class="side">
+        <TokenForm @made="list?.load()" />
+        <TokenList ref="list" />
+      </div>
     </div>
   </SubjectPage>
 </template>
