@@ -143,7 +143,7 @@ final class HostileFilesTest extends FeatureTestCase
         $wrong = [
             'version' => [0, 2, '1', null], 'setting' => [self::SCRIPT, '', null, 3], 'hurtSide' => ['both', self::SCRIPT, null],
             'findings' => [null, 'none', [null], [[]], [(object) ['manoeuvre' => self::SCRIPT, 'side' => 'left']]],
-            'examinedAt' => ['2999-01-01', '2026-02-31', 'yesterday', self::SCRIPT, 5, null],
+            'examinedAt' => ['2999-01-01', '2026-02-31', 'yesterday', '2026-03-14Tnoon', '2026-03-14T99:99:99Z', self::SCRIPT, 5, null],
             'daysSinceInjury' => [-1, 1.5, 1e9, '4'], 'ageYears' => [-1, 400, 3, '24'], 'route' => [self::SCRIPT, ''],
             'opening' => [(object) ['consentGiven' => 'yes'], (object) [self::SCRIPT => true], 'given'],
             'safety' => [(object) [self::SCRIPT => false], []], 'history' => [(object) ['pop' => 'loud']],

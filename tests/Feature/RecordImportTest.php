@@ -177,6 +177,9 @@ final class RecordImportTest extends FeatureTestCase
         $document = $this->document();
         $document->ageYears = 8;
         $this->preview($document, ['athlete' => $athlete->id])->assertJsonPath('items.0.status', 'refused');
+        $table = "name,side,kind,seen_on,condition,seen\nSomeone Else,left,mri,".now()->toDateString().",acl,present\n";
+        $this->preview($table, ['athlete' => $athlete->id])->assertJsonPath('items.0.status', 'refused')
+            ->assertJsonPath('items.0.why', "athlete: the file says Someone Else, and {$athlete->name} was chosen");
         $future = $this->document();
         $future->examinedAt = now()->addDays(3)->toIso8601ZuluString();
         $this->preview($future, ['athlete' => $athlete->id])->assertJsonPath('items.0.why', 'examinedAt: this day has not come yet');
@@ -233,11 +236,20 @@ final class RecordImportTest extends FeatureTestCase
         self::assertNull(RecordImport::query()->sole()->content);
 
         $next = (string) $this->import($this->document(5), 1, ['athlete' => $athlete->id])->json('id');
-        $this->lead->memberships()->delete();
         $plain = (string) json_encode(DB::table('record_imports')->get());
         self::assertStringNotContainsString('lachman', base64_decode($plain).$plain);
         (new StoreRecords($next))->failed(null);
-        self::assertSame('failed', DB::table('record_imports')->where('id', $next)->value('state'));
+        $this->getJson("/api/record-imports/{$next}")->assertJsonPath('state', 'failed');
+    }
+
+    public function test_the_worker_stores_nothing_for_a_member_who_may_not_any_more(): void
+    {
+        Queue::fake();
+        $id = (string) $this->import($this->document(), 1, ['athlete' => $this->athleteOf($this->lead)->id])->json('id');
+        $this->lead->memberships()->update(['role' => Role::Student]);
+        (new StoreRecords($id))->handle(app(RecordImports::class));
+        self::assertSame('failed', DB::table('record_imports')->where('id', $id)->value('state'));
+        self::assertSame(0, DB::table('examinations')->count());
     }
 
     public function test_commands_do_what_the_screens_do_in_the_name_of_a_member(): void

@@ -34,11 +34,11 @@ final readonly class Arrivals
     ) {
     }
 
-    /** When it was examined; of a day without a time at noon there. */
+    /** When it was examined, of a day without a time at noon there; null where the document does not say it. */
     public static function moment(stdClass $document, string $team): ?CarbonImmutable
     {
         $told = $document->examinedAt ?? null;
-        if (! \is_string($told)) {
+        if (! \is_string($told) || strtotime($told) === false) {
             return null;
         }
 

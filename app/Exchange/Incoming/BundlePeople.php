@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use GrayCompass\Core\Fhir\Code;
 use GrayCompass\Core\Fhir\Terms;
 use GrayCompass\Document\Given;
+use Illuminate\Support\Str;
 use stdClass;
 
 /** Who a Patient resource is. */
@@ -21,9 +22,11 @@ final readonly class BundlePeople
     {
         $given = Given::in($patient);
         $born = $given->text('birthDate');
+        $id = $this->identifier($given, Code::Athlete);
 
         return new Person(
-            $this->identifier($given, Code::Athlete),
+            // A document alone calls its athlete as it likes.
+            Str::isUlid((string) $id) ? $id : null,
             $this->identifier($given, Code::Number),
             self::name($given),
             preg_match('/^\d{4}-\d\d-\d\d$/D', $born) === 1 ? CarbonImmutable::parse($born, 'UTC') : null,

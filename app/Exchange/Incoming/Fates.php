@@ -79,7 +79,7 @@ final class Fates
             return new Fate($item, ItemStatus::Refused, self::why($item->refusal, $item->place));
         }
         try {
-            $athlete = $item->person->isNamed() ? $this->whose->of($item->person) : $this->chosen;
+            $athlete = $item->person->isNamed() ? $this->whose->of($item->person) : $this->chosenFor($item->person);
             if ($athlete === null) {
                 return $this->ofNobody($item);
             }
@@ -91,6 +91,15 @@ final class Fates
         } catch (Refusal $refusal) {
             return new Fate($item, ItemStatus::Refused, self::why($refusal, $item->place));
         }
+    }
+
+    /** @throws Refusal where the little that the file says of the person is not the athlete who was chosen */
+    private function chosenFor(Person $person): ?Athlete
+    {
+        return $this->chosen === null || Whose::fits($this->chosen, $person) ? $this->chosen
+            : throw Refusal::at('athlete', __('exchange.whose.other_by_choice', [
+                'person' => $person->label(), 'name' => $this->chosen->name,
+            ]));
     }
 
     private static function why(Refusal $refusal, string $place): string
@@ -115,7 +124,7 @@ final class Fates
         if ($item->look !== null) {
             $this->knee($item->look, $key, null);
 
-            return new Fate($item, ItemStatus::New, addsAthlete: true);
+            return $this->lookOnce($item, $item->look, $key, null);
         }
         $document = $item->document ?? new stdClass;
         $moment = $this->moment($document);
@@ -175,12 +184,24 @@ final class Fates
     private function ofLook(Item $item, Look $look, Athlete $athlete): Fate
     {
         $episode = $this->knee($look, $athlete->id, $athlete);
-        $isHere = $episode !== null && $this->knees->has($look, $episode);
-        if ($isHere) {
+        if ($episode !== null && $this->knees->has($look, $episode)) {
             return new Fate($item, ItemStatus::Same, __('exchange.incoming.is_here'), $athlete);
         }
 
-        return new Fate($item, ItemStatus::New, '', $athlete);
+        return $this->lookOnce($item, $look, $athlete->id, $athlete);
+    }
+
+    /** @param  string  $of  id of the athlete, or a name for one who is to be added */
+    private function lookOnce(Item $item, Look $look, string $of, ?Athlete $athlete): Fate
+    {
+        $facts = $look->facts;
+        $key = "{$of} {$look->episode} {$look->side?->value} {$facts->kind->value} {$facts->seenOn->toDateString()}";
+        if (isset($this->above[$key])) {
+            return new Fate($item, ItemStatus::Same, __('exchange.incoming.result_stands_above'), $athlete, $athlete === null);
+        }
+        $this->above[$key] = true;
+
+        return new Fate($item, ItemStatus::New, '', $athlete, $athlete === null);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Incoming;
 
 use App\Access\Models\User;
+use App\Access\Values\Ability;
 use App\Clinic\Examinations\Arrival;
 use App\Clinic\Examinations\Arrivals;
 use App\Clinic\Examinations\Episodes;
@@ -25,6 +26,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 
 /** Files with examinations and results that come in: all that a preview says or nothing, in the background. */
 final readonly class RecordImports
@@ -103,7 +105,9 @@ final readonly class RecordImports
         // What belongs to a team exists for those who are at work in it.
         Auth::setUser($by);
         try {
-            $by->teamId() === $import->team_id || throw Refusal::ofTheWhole(__('exchange.incoming.not_a_member'));
+            if ($by->teamId() !== $import->team_id || Gate::denies(Ability::Answer)) {
+                throw Refusal::ofTheWhole(__('exchange.incoming.not_allowed_any_more'));
+            }
             self::tell($import, ['state' => ImportState::Running->value, 'done' => 0]);
             DB::transaction(fn () => $this->store($import, $by));
         } catch (Refusal|SimilarAthletes $problem) {

@@ -42,6 +42,13 @@ final class Whose
         return $found instanceof Refusal ? throw $found : $found;
     }
 
+    /** Whether nothing that the file says of the person is otherwise here. */
+    public static function fits(Athlete $athlete, Person $person): bool
+    {
+        return ($person->bornOn === null || $person->bornOn->isSameDay($athlete->born_on))
+            && ($person->name === '' || $person->bornOn !== null || Likeness::alike($athlete->name, $person->name));
+    }
+
     private function find(Person $person): ?Athlete
     {
         $athlete = $this->byId($person) ?? $this->byNumber($person) ?? $this->byName($person);
@@ -56,7 +63,7 @@ final class Whose
     {
         $athlete = $person->id === null ? null : $this->athletes()->find(strtolower($person->id));
 
-        return $athlete === null || $this->isMeant($athlete, $person) ? $athlete
+        return $athlete === null || self::fits($athlete, $person) ? $athlete
             : throw Refusal::at('athlete', __('exchange.whose.other_by_id', ['name' => $athlete->name]));
     }
 
@@ -64,7 +71,7 @@ final class Whose
     {
         $athlete = $person->number === null ? null : $this->athletes()->firstWhere('number', $person->number);
 
-        return $athlete === null || $this->isMeant($athlete, $person) ? $athlete : throw Refusal::at(
+        return $athlete === null || self::fits($athlete, $person) ? $athlete : throw Refusal::at(
             'athlete', __('exchange.whose.other_by_number', ['name' => $athlete->name, 'number' => $person->number]),
         );
     }
@@ -83,13 +90,6 @@ final class Whose
             $same->isEmpty() && $alike !== null => throw Refusal::at('athlete', __('exchange.whose.alike', ['name' => $alike->name])),
             default => $same->first(),
         };
-    }
-
-    /** Whether nothing that the file says of the person is otherwise here. */
-    private function isMeant(Athlete $athlete, Person $person): bool
-    {
-        return ($person->bornOn === null || $person->bornOn->isSameDay($athlete->born_on))
-            && ($person->name === '' || $person->bornOn !== null || Likeness::alike($athlete->name, $person->name));
     }
 
     /** @return Builder<Athlete> */
