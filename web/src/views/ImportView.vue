@@ -7,6 +7,7 @@ import ImportReading from '@/people/ImportReading.vue'
 import ImportsLately from '@/people/ImportsLately.vue'
 import { useImport } from '@/people/useImport'
 import SubjectPage from '@/frame/SubjectPage.vue'
+import VerdictBar from '@/frame/VerdictBar.vue'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
 import UiFile from '@/ui/UiFile.vue'
@@ -75,21 +76,21 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
         <UiMore :key="file?.content.length" :title="t('importView.howItIsRead')" :open="lacks || counts.new === 0">
           <ImportReading :preview="preview" :said="said" @change="read" />
         </UiMore>
-        <div class="verdict">
-          <p>
-            <b>{{ counts.new }}</b>
-            {{ t('importView.new') }}
-            <b>{{ counts.same }}</b>
-            {{ t('importView.alreadyHere') }}
-            <b>{{ counts.clash }}</b>
-            {{ t('importView.similarToAnAthleteHere') }}
-            <b>{{ counts.refused }}</b>
-            {{ t('importView.notToBeImportedNothingIs') }}
-          </p>
-          <UiButton kind="main" :disabled="busy || adds === 0" @click="begin">
-            {{ t('importView.add', { n: adds }) }}
-          </UiButton>
-        </div>
+        <VerdictBar>
+          <b>{{ counts.new }}</b>
+          {{ t('importView.new') }}
+          <b>{{ counts.same }}</b>
+          {{ t('importView.alreadyHere') }}
+          <b>{{ counts.clash }}</b>
+          {{ t('importView.similarToAnAthleteHere') }}
+          <b>{{ counts.refused }}</b>
+          {{ t('importView.notToBeImportedNothingIs') }}
+          <template #action>
+            <UiButton kind="main" :disabled="busy || adds === 0" @click="begin">
+              {{ t('importView.add', { n: adds }) }}
+            </UiButton>
+          </template>
+        </VerdictBar>
         <ImportLines :lines="preview.lines" :taken="taken" @take="take" />
       </template>
       <ImportExample v-else />
@@ -107,17 +108,5 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
 .actions {
   display: flex;
   gap: 10px;
-}
-.verdict {
-  position: sticky;
-  top: 0;
-  z-index: 1;
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 16px;
-  padding: 10px 0;
-  background: var(--paper);
-  border-bottom: 1px solid var(--ink);
 }
 </style>

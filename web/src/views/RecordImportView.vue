@@ -5,6 +5,7 @@ import RecordItems from '@/exchange/RecordItems.vue'
 import RecordReading from '@/exchange/RecordReading.vue'
 import { useRecordImport } from '@/exchange/useRecordImport'
 import SubjectPage from '@/frame/SubjectPage.vue'
+import VerdictBar from '@/frame/VerdictBar.vue'
 import { t } from '@/messages/views'
 import UiAlert from '@/ui/UiAlert.vue'
 import UiButton from '@/ui/UiButton.vue'
@@ -78,21 +79,21 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
           @change="read"
           @submit="begin"
         />
-        <div class="verdict">
-          <p>
-            <b>{{ counts.new }}</b>
-            {{ t('recordImportView.new') }}
-            <b>{{ counts.same }}</b>
-            {{ t('recordImportView.alreadyHere') }}
-            <b>{{ counts.needsAthlete }}</b>
-            {{ t('recordImportView.withoutAthlete') }}
-            <b>{{ counts.refused }}</b>
-            {{ t('recordImportView.notStored') }}
-          </p>
-          <UiButton kind="main" submit :form="form" :disabled="busy || counts.new === 0">
-            {{ t('recordImportView.store', { n: counts.new }) }}
-          </UiButton>
-        </div>
+        <VerdictBar>
+          <b>{{ counts.new }}</b>
+          {{ t('recordImportView.new') }}
+          <b>{{ counts.same }}</b>
+          {{ t('recordImportView.alreadyHere') }}
+          <b>{{ counts.needsAthlete }}</b>
+          {{ t('recordImportView.withoutAthlete') }}
+          <b>{{ counts.refused }}</b>
+          {{ t('recordImportView.notStored') }}
+          <template #action>
+            <UiButton kind="main" submit :form="form" :disabled="busy || counts.new === 0">
+              {{ t('recordImportView.store', { n: counts.new }) }}
+            </UiButton>
+          </template>
+        </VerdictBar>
         <RecordItems :items="preview.items" />
         <UiMore v-if="preview.unread.length > 0" :title="t('recordImportView.unread', { n: preview.unread.length })">
           <ul>
@@ -114,17 +115,5 @@ watch(isUnderWay, (still) => still || void lately.value?.load())
 .actions {
   display: flex;
   gap: 10px;
-}
-.verdict {
-  position: sticky;
-  top: 0;
-  z-index: 1;
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 16px;
-  padding: 10px 0;
-  background: var(--paper);
-  border-bottom: 1px solid var(--ink);
 }
 </style>
