@@ -8,4 +8,8 @@ return [
 
     // A file that adds codes of other terminologies to what is exported in FHIR; see docs/exchange.md. Empty: none.
     'fhir_codings' => env('FHIR_CODINGS', ''),
+
+    // Hosts that webhooks may call, with commas between them, each with a port or without; * for every public one over
+    // https. Empty: none, and nobody can add a webhook.
+    'webhook_hosts' => env('WEBHOOK_HOSTS', ''),
 ];

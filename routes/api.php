@@ -37,6 +37,7 @@ use App\Club\Models\Athlete;
 use App\Exchange\Http\Controllers\BundleController;
 use App\Exchange\Http\Controllers\RecordImportController;
 use App\Exchange\Http\Controllers\TableExportController;
+use App\Exchange\Http\Controllers\WebhookController;
 use App\Platform\Audit\AuditEntry;
 use App\Trust\Http\Controllers\AuditLogController;
 use App\Trust\Http\Controllers\MailController;
@@ -106,6 +107,16 @@ Route::controller(TableExportController::class)->middleware(['auth', 'second-fac
     Route::post('table-exports', 'store')->middleware(['fresh-password', 'once', 'token:export'])->name('table-exports.store');
     Route::get('table-exports/{tableExport}', 'show')->middleware('token:export')->name('table-exports.show');
     Route::get('table-exports/{tableExport}/file', 'fetch')->middleware('token:export')->name('table-exports.fetch');
+});
+
+// Programs that are told of what happens in the team.
+Route::controller(WebhookController::class)->middleware(['auth', 'second-factor', 'can:lead'])->group(function (): void {
+    Route::get('webhooks', 'index')->name('webhooks');
+    Route::post('webhooks', 'store')->middleware(['fresh-password', 'once'])->name('webhooks.store');
+    Route::delete('webhooks/{webhook}', 'destroy')->name('webhooks.destroy');
+    Route::post('webhooks/{webhook}/test', 'test')->middleware('once')->name('webhooks.test');
+    Route::get('webhooks/{webhook}/deliveries', 'deliveries')->name('webhooks.deliveries');
+    Route::post('webhooks/{webhook}/deliveries/{delivery}', 'again')->middleware('once')->name('webhooks.again');
 });
 
 // The one thing of a record that is for everybody in the team.

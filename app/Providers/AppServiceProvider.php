@@ -36,8 +36,10 @@ use App\Club\Models\Athlete;
 use App\Club\Models\Doctor;
 use App\Club\Policies\AthletePolicy;
 use App\Exchange\Fhir\ConfiguredTerms;
+use App\Exchange\Webhooks\TellsPrograms;
 use App\Platform\Audit\AuditEntry;
 use App\Platform\Audit\ChainHeads;
+use App\Platform\Audit\Recorded;
 use App\Platform\Database\KeptConnector;
 use App\Platform\Encryption\AthleteKeys;
 use App\Platform\Encryption\MasterKey;
@@ -65,6 +67,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
@@ -123,6 +126,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('secrets', SecretLimits::for(...));
         RateLimiter::for('tokens', TokenLimits::for(...));
         Sanctum::usePersonalAccessTokenModel(ApiToken::class);
+        Event::listen(Recorded::class, TellsPrograms::class);
         Mail::extend('outbox', static fn (): Outbox => new Outbox);
         // Named, so that none is looked for at each request.
         Gate::policy(AuditEntry::class, AuditEntryPolicy::class);

@@ -50,6 +50,27 @@ return [
         'left_known' => 'results in it',
         'left_baseline' => 'the baseline in it',
     ],
+    'addresses' => [
+        'no_address' => 'expected an address such as https://records.marsh.example/gray-compass',
+        'not_allowed' => 'the operator of this server does not let it call :host',
+        'https' => 'expected an address that begins with https',
+        'not_public' => ':host is not a public machine',
+        'unknown_host' => ':host cannot be found',
+    ],
+    'sendDelivery' => [
+        'answered' => 'it answered with status :status',
+        'no_answer' => 'it did not answer',
+    ],
+    'webhookEvent' => [
+        'examination_signed' => 'Examination signed',
+        'review_due' => 'Re-examination due',
+        'referral_answered' => 'Referral answered',
+        'outcome_entered' => 'Result entered',
+        'test' => 'Test',
+    ],
+    'webhooks' => [
+        'too_many' => 'a team has :most webhooks at most',
+    ],
     'whose' => [
         'archived' => ':name is archived: restore the athlete first',
         'other_by_id' => ':name has this id, with another name or birth date',

@@ -45,6 +45,8 @@ return [
     'attributes' => [
         'abilities' => 'abilities',
         'abilities.*' => 'ability',
+        'events' => 'events',
+        'events.*' => 'event',
         'days' => 'days',
         'X-File-Name' => 'file name',
         'bornOn' => 'birth date',

@@ -14,6 +14,7 @@ use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\RateLimiter;
 
 /** What the contract says of athletes, of accounts and of who is in a team. */
@@ -27,6 +28,8 @@ trait AccountPromises
         'content' => 'eyJmb3JtYXQiOiJncmF5LWNvbXBhc3MvZXhhbWluYXRpb24iLCJ2ZXJzaW9uIjoxLCJzZXR0aW5nIjoiYWN1dGVfdHJhdW1hIiwiaHVydFNpZGUiOiJsZWZ0IiwiZXhhbWluZWRBdCI6IjIwMjYtMDUtMDFUMDk6MzA6MDBaIiwiZmluZGluZ3MiOltdfQ==',
         'origin' => 'Marsh clinic', 'expects' => 1,
     ];
+
+    private const WEBHOOK = ['address' => 'https://records.marsh.example/told', 'events' => ['examination.signed']];
 
     private const MRI = ['kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']]];
 
@@ -126,6 +129,24 @@ trait AccountPromises
         $this->deleteJson("/api/record-imports/{$id}")->assertStatus(422);
         $this->getJson('/api/record-imports/elsewhere')->assertNotFound();
         $this->deleteJson('/api/record-imports/elsewhere')->assertNotFound();
+    }
+
+    private function webhooks(): void
+    {
+        config(['exchange.webhook_hosts' => 'records.marsh.example']);
+        Http::fake();
+        $this->getJson('/api/webhooks')->assertOk()->assertJsonPath('areAllowed', true);
+        $this->postJson('/api/webhooks')->assertStatus(422);
+        $id = (string) $this->postJson('/api/webhooks', self::WEBHOOK)->assertCreated()->json('webhook.id');
+        $delivery = (string) $this->postJson("/api/webhooks/{$id}/test")->assertStatus(202)->json('id');
+        $this->postJson("/api/webhooks/{$id}/test", [], ['Idempotency-Key' => ''])->assertStatus(422);
+        $this->getJson("/api/webhooks/{$id}/deliveries")->assertOk()->assertJsonPath('0.id', $delivery);
+        $this->postJson("/api/webhooks/{$id}/deliveries/{$delivery}")->assertStatus(202);
+        $this->postJson("/api/webhooks/{$id}/deliveries/{$delivery}", [], ['Idempotency-Key' => ''])->assertStatus(422);
+        $this->deleteJson("/api/webhooks/{$id}")->assertNoContent();
+        foreach ([['DELETE', ''], ['POST', '/test'], ['GET', '/deliveries'], ['POST', '/deliveries/elsewhere']] as [$method, $rest]) {
+            $this->json($method, "/api/webhooks/elsewhere{$rest}")->assertNotFound();
+        }
     }
 
     private function records(User $user): void
@@ -251,6 +272,8 @@ trait AccountPromises
             '{tableExport}' => (string) $this->postJson('/api/table-exports')->json('id'),
             '{import}' => (string) $this->postJson('/api/imports', self::SHEET)->json('id'),
             '{recordImport}' => (string) $this->postJson('/api/record-imports', [...self::FILE, 'athlete' => $athlete])->json('id'),
+            '{webhook}' => $webhook = (string) $this->postJson('/api/webhooks', self::WEBHOOK)->json('webhook.id'),
+            '{delivery}' => (string) $this->postJson("/api/webhooks/{$webhook}/test")->json('id'),
             '{anyone}' => $this->athleteOf($user)->id,
             '{letter}' => $this->letterOf($id),
             '{doctor}' => (string) $this->postJson('/api/doctors', ['name' => 'Dr Ines Falkner'])->json('id'),
@@ -291,7 +314,9 @@ trait AccountPromises
         return [
             ['PUT', '/api/team', []], ['POST', '/api/invitations', []],
             ['DELETE', '/api/invitations/{invitation}', []], ['PUT', '/api/members/{membership}', []],
-            ['DELETE', '/api/members/{membership}', []],
+            ['DELETE', '/api/members/{membership}', []], ['POST', '/api/webhooks', []],
+            ['DELETE', '/api/webhooks/{webhook}', []], ['POST', '/api/webhooks/{webhook}/test', []],
+            ['POST', '/api/webhooks/{webhook}/deliveries/{delivery}', []],
         ];
     }
 

@@ -45,6 +45,7 @@ final class ContractTest extends FeatureTestCase
         $this->records($user);
         $this->imports();
         $this->recordImports();
+        $this->webhooks();
         $this->letters($id, $user);
         $this->proposals($id, $user);
         $this->calendars($athlete->id);
@@ -290,7 +291,7 @@ final class ContractTest extends FeatureTestCase
     private static function pages(string $id, string $athlete): array
     {
         return [
-            ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes', '/api/athletes/archived', '/api/record-imports', '/api/record-imports/{recordImport}', '/api/table-exports/{tableExport}', '/api/table-exports/{tableExport}/file', '/api/sessions', '/api/tokens', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
+            ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes', '/api/athletes/archived', '/api/record-imports', '/api/record-imports/{recordImport}', '/api/webhooks', '/api/webhooks/{webhook}/deliveries', '/api/table-exports/{tableExport}', '/api/table-exports/{tableExport}/file', '/api/sessions', '/api/tokens', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/audit-log', '/api/audit-log.csv', "/api/athletes/{$athlete}", "/api/athletes/{$athlete}/past", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
             "/api/examinations/{$id}/bundle",

@@ -32,7 +32,10 @@ use App\Club\Models\Import;
 use App\Club\Values\ImportState;
 use App\Exchange\Models\RecordImport;
 use App\Exchange\Models\TableExport;
+use App\Exchange\Models\Webhook;
+use App\Exchange\Values\DeliveryState;
 use App\Exchange\Values\TableExportState;
+use App\Exchange\Values\WebhookEvent;
 use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use GrayCompass\Core\Knee\Side;
@@ -41,6 +44,7 @@ use GrayCompass\Document\Json;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Route as Router;
 use Illuminate\Support\Str;
 
@@ -130,6 +134,12 @@ final class RoutesTest extends FeatureTestCase
         'record-imports' => [403, 403, 200, 200],
         'record-imports.show' => [403, 403, 200, 200],
         'record-imports.destroy' => [403, 403, 200, 200],
+        'webhooks' => [403, 403, 403, 200],
+        'webhooks.store' => [403, 403, 403, 201],
+        'webhooks.destroy' => [403, 403, 403, 204],
+        'webhooks.test' => [403, 403, 403, 202],
+        'webhooks.deliveries' => [403, 403, 403, 200],
+        'webhooks.again' => [403, 403, 403, 202],
         'table-exports.store' => [403, 403, 403, 202],
         'table-exports.show' => [403, 403, 403, 200],
         'table-exports.fetch' => [403, 403, 403, 200],
@@ -195,6 +205,13 @@ final class RoutesTest extends FeatureTestCase
     ];
 
     private const MRI = ['kind' => 'mri', 'on' => '2026-05-01', 'answers' => [['condition' => 'acl', 'seen' => 'present']]];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['exchange.webhook_hosts' => 'records.marsh.example']);
+        Http::fake();
+    }
 
     public function test_every_route_answers_each_role_as_the_matrix_says(): void
     {
@@ -266,6 +283,7 @@ final class RoutesTest extends FeatureTestCase
             'proposals.decide' => ['take' => true],
             'imports.preview', 'imports.store' => ['content' => base64_encode("Name;Born;Squad\n".Str::random(12).';2001-01-01;Judo')],
             'record-imports.preview', 'record-imports.store' => self::file($examination),
+            'webhooks.store' => ['address' => 'https://records.marsh.example/told', 'events' => ['examination.signed']],
             'episodes.comparison' => ['before' => 'one', 'after' => 'other'],
             'tokens.store' => ['name' => 'A bridge', 'abilities' => ['read'], 'days' => 30],
             'calendar.update' => ['inWords' => false],
@@ -319,6 +337,10 @@ final class RoutesTest extends FeatureTestCase
     private function ofTeam(User $lead, User $user): array
     {
         $other = User::factory()->memberOf($lead->present()->team)->create();
+        $webhook = Webhook::query()->withoutGlobalScopes()->where('team_id', $lead->teamId())->first() ?? Webhook::query()->create([
+            'team_id' => $lead->teamId(), 'made_by' => $lead->id, 'address' => 'https://records.marsh.example/told',
+            'secret' => 'a secret', 'events' => [WebhookEvent::ExaminationSigned],
+        ]);
         $examination = (string) DB::table('examinations')->where('team_id', $lead->teamId())->value('id');
         DB::table('sessions')->insert([
             'id' => $session = Str::random(40), 'user_id' => $user->id, 'payload' => '', 'last_activity' => 0,
@@ -354,6 +376,10 @@ final class RoutesTest extends FeatureTestCase
             '{anyone}' => $this->athleteOf($lead)->id,
             '{recordImport}' => RecordImport::query()->create([
                 'team_id' => $lead->teamId(), 'made_by' => $lead->id, 'state' => ImportState::Done, 'total' => 0, 'origin' => 'Marsh',
+            ])->id,
+            '{webhook}' => $webhook->id,
+            '{delivery}' => $webhook->deliveries()->create([
+                'event' => WebhookEvent::Test, 'body' => '{}', 'state' => DeliveryState::Failed,
             ])->id,
             '{tableExport}' => TableExport::query()->create([
                 'team_id' => $lead->teamId(), 'asked_by' => $lead->id, 'state' => TableExportState::Ready, 'total' => 0, 'bytes' => 0,

@@ -13,6 +13,7 @@ import DoctorDialog from '@/letters/DoctorDialog.vue'
 import SendDialog from '@/letters/SendDialog.vue'
 import ExportDialog from '@/exchange/ExportDialog.vue'
 import TokenList from '@/exchange/TokenList.vue'
+import WebhookList from '@/exchange/WebhookList.vue'
 import AthleteDialog from '@/people/AthleteDialog.vue'
 import EraseDialog from '@/people/EraseDialog.vue'
 import ReferenceResultDialog from '@/people/ReferenceResultDialog.vue'
@@ -54,6 +55,11 @@ const result = {
   answers: [],
   files: [],
 }
+const webhooks = {
+  webhooks: [{ id: '01W', address: 'https://marsh.example', events: [], at: '2026-05-01T09:00:00Z', last: null }],
+  events: [],
+  areAllowed: false,
+}
 const member = {
   id: '01M',
   name: 'Bram Hollin',
@@ -90,6 +96,7 @@ const CASES: Record<string, Case> = {
   },
   'exchange/ExportDialog.vue': { is: ExportDialog, props: { title: 'Export', formats: [] } },
   'exchange/TokenList.vue': { is: TokenList, body: [token], opens: /^revoke/i },
+  'exchange/WebhookList.vue': { is: WebhookList, body: webhooks, opens: /^remove/i },
   'people/AthleteDialog.vue': { is: AthleteDialog, body: [] },
   'people/EraseDialog.vue': { is: EraseDialog, props: { athlete } },
   'people/ReferenceResultDialog.vue': { is: ReferenceResultDialog, props: { episode: '01P' }, body: history },

@@ -26,7 +26,7 @@ const TAKING: Record<string, string[]> = {
   Discard: ['begunBar', 'discardBegunDialog', 'letterView', 'logOutDialog', 'problemsBar'],
   Dismiss: ['taskDialog'],
   Erase: ['archivedList', 'athleteView', 'eraseDialog'],
-  Remove: ['doctorsView', 'earlierFindings', 'episodeCard', 'resultFiles', 'teamView', 'testRow'],
+  Remove: ['doctorsView', 'earlierFindings', 'episodeCard', 'resultFiles', 'teamView', 'testRow', 'webhookList'],
   Revoke: ['tokenList'],
   Withdraw: ['proposalList', 'teamView'],
 }

@@ -147,7 +147,9 @@ final readonly class Tasks
     private function close(Task $task, TaskState $state, ?string $note, User $by): Task
     {
         $task->update(['state' => $state, 'closing' => $note, 'closed_by' => $by->id, 'closed_at' => Date::now()]);
-        $this->log->record(AuditEvent::TaskClosed, $task->athlete_id, ['as' => $state->value], $by);
+        $this->log->record(AuditEvent::TaskClosed, $task->athlete_id, [
+            'as' => $state->value, 'task' => $task->id, 'kind' => $task->kind->value,
+        ], $by);
 
         return $task;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Platform\Audit;
 
 use Illuminate\Contracts\Auth\Factory;
+use Illuminate\Contracts\Events\Dispatcher;
 use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
@@ -22,6 +23,7 @@ final readonly class AuditLog
         private Factory $auth,
         private Request $request,
         private ChainHeads $heads,
+        private Dispatcher $events,
     ) {
     }
 
@@ -50,6 +52,7 @@ final readonly class AuditLog
         ]);
         // Inside a transaction a savepoint would be set for nothing.
         $this->database->transactionLevel() > 0 ? $write() : $this->database->transaction($write);
+        $this->events->dispatch(new Recorded($event, $subject, $detail, $team));
     }
 
     /**

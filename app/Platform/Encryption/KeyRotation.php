@@ -26,6 +26,7 @@ final readonly class KeyRotation
         'record_imports' => ['origin', 'content', 'problem'],
         'erased_athletes' => ['reason'],
         'table_export_parts' => ['content'],
+        'webhooks' => ['address', 'secret'],
         'athletes' => ['data_key'],
     ];
 

@@ -5,6 +5,7 @@ import ImportRecords from '@/exchange/ImportRecords.vue'
 import TableExport from '@/exchange/TableExport.vue'
 import TokenForm from '@/exchange/TokenForm.vue'
 import TokenList from '@/exchange/TokenList.vue'
+import WebhookList from '@/exchange/WebhookList.vue'
 import SubjectPage from '@/frame/SubjectPage.vue'
 import { t } from '@/messages/views'
 import { useSession } from '@/stores/session'
@@ -21,6 +22,7 @@ const list = useTemplateRef('list')
         <FormatList />
         <ImportRecords v-if="session.user?.answers" />
         <TableExport v-if="session.user?.leads" />
+        <WebhookList v-if="session.user?.leads" />
       </div>
       <div class="side">
         <TokenForm @made="list?.load()" />
