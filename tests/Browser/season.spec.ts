@@ -49,6 +49,8 @@ async function importList(page: Page): Promise<void> {
 
 async function find(page: Page, name: string): Promise<void> {
   await page.getByPlaceholder('Name, number or squad').fill(name)
+  // Until the search has answered, the list moves under whatever is pressed.
+  await expect(page.getByRole('button', { name: /^Examine / })).toHaveCount(1)
   await expect(page.getByRole('link', { name, exact: true })).toBeVisible()
 }
 
