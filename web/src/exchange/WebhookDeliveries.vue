@@ -11,6 +11,7 @@ import UiButton from '@/ui/UiButton.vue'
 
 /** What one program was told lately, and what came of it; looked at anew while something is on its way. */
 const props = defineProps<{ webhook: string }>()
+const emit = defineEmits<{ changed: [] }>()
 const AGAIN_MS = 2_000
 const deliveries = ref<WebhookDelivery[] | null>(null)
 const { busy, problem, attempt } = useDoing()
@@ -19,7 +20,9 @@ onScopeDispose(() => clearTimeout(timer))
 
 async function load(): Promise<void> {
   const params = { path: { webhook: props.webhook } }
+  const before = deliveries.value
   deliveries.value = await answerOf(api.GET('/api/webhooks/{webhook}/deliveries', { params }))
+  if (before?.[0]?.state !== deliveries.value[0]?.state) emit('changed')
   const isOnItsWay = deliveries.value.some(({ state, nextAt }) => state === 'waiting' && nextAt === null)
   if (isOnItsWay) timer = setTimeout(() => void attempt(load), AGAIN_MS)
 }

@@ -83,7 +83,7 @@ onMounted(() => attempt(load))
               {{ t('webhookList.removeWebhook') }}
             </UiButton>
           </span>
-          <WebhookDeliveries v-if="shown === one.id" :webhook="one.id" class="deliveries" />
+          <WebhookDeliveries v-if="shown === one.id" :webhook="one.id" class="deliveries" @changed="attempt(load)" />
         </li>
       </ul>
       <WebhookForm v-if="all.areAllowed" :events="all.events" @added="load" />
