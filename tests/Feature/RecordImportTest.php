@@ -109,7 +109,8 @@ final class RecordImportTest extends FeatureTestCase
     {
         $athlete = $this->athleteOf($this->lead);
         [$one, $other] = [$this->document(3), $this->document(2)];
-        $lines = json_encode($one)."\n".json_encode($other)."\n".json_encode($one)."\n{\"format\": \"gray-compass/examination\"}\n";
+        $one->episode->whatHappened = 'Å kneet vred seg';
+        $lines = json_encode($one, JSON_UNESCAPED_UNICODE)."\n".json_encode($other)."\n".json_encode($one)."\n{\"format\": \"gray-compass/examination\"}\n";
         $preview = $this->preview($lines, ['athlete' => $athlete->id])->assertJsonPath('format', 'json_lines');
         self::assertSame(['refused', 'new', 'same', 'new'], array_column((array) $preview->json('items'), 'status'));
         self::assertSame('line 4', $preview->json('items.0.place'));

@@ -106,7 +106,7 @@ final readonly class Arrivals
     /** Whether it stands as it came in, and nothing refers to it. */
     public static function isUntouched(Examination $examination): bool
     {
-        return $examination->revision === 0
+        return $examination->revision === 0 && $examination->asked_at === null
             && ($examination->signed_at === null || $examination->signed_by === null)
             && Letter::query()->withoutGlobalScopes()->where('examination_id', $examination->id)->doesntExist()
             && $examination->addenda()->doesntExist() && $examination->superseding()->doesntExist()
@@ -144,8 +144,8 @@ final readonly class Arrivals
         foreach ($parts->records as $place => $record) {
             $examination->records()->create([
                 'examination_id' => $examination->id, 'manoeuvre' => $record['part']->name,
-                'side' => $record['part']->side, 'payload' => $record['payload'], 'before_gate' => $record['beforeGate'], 'sequence' => $place,
-                'version' => 1, 'saved_by' => $by->id,
+                'side' => $record['part']->side, 'payload' => $record['payload'],
+                'before_gate' => $record['beforeGate'], 'sequence' => $place, 'version' => 1, 'saved_by' => $by->id,
             ]);
         }
     }

@@ -66,7 +66,7 @@ final readonly class FileReader
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw Refusal::at('content', __('exchange.incoming.not_utf8'));
         }
-        $lines = preg_split('/\R/', $text) ?: [];
+        $lines = preg_split('/\r\n|\r|\n/', $text) ?: [];
         if (\count($lines) > 1 && preg_match(self::LINE, $lines[0]) === 1) {
             return $this->lines($lines);
         }

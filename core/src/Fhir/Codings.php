@@ -83,7 +83,7 @@ final readonly class Codings
     private static function ofTable(string $text): array
     {
         $codings = [];
-        foreach (preg_split('/\R/', trim($text, "\xEF\xBB\xBF \t\r\n")) ?: [] as $place => $line) {
+        foreach (preg_split('/\r\n|\r|\n/', trim($text, "\xEF\xBB\xBF \t\r\n")) ?: [] as $place => $line) {
             $number = $place + 1;
             if (trim($line) === '' || $number === 1 && str_starts_with(strtolower($line), 'ours')) {
                 continue;
