@@ -161,7 +161,7 @@ test('records from elsewhere are seen before they are stored, become history, an
   await page.goto('/exchange')
   await page.getByRole('link', { name: 'Import records' }).click()
   await page.locator('input[type=file]').setInputFiles(table)
-  await expect(page.getByText('Nobody in the lists is X99, 2001-01-01.')).toBeVisible()
+  await expect(page.getByText('No athlete here matches X99, 2001-01-01.')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Store 0 records' })).toBeDisabled()
   await page.locator('input[type=file]').setInputFiles(lines)
   await expect(

@@ -79,7 +79,7 @@ test('nothing is stored before its origin is said, and then just what was shown,
   await settle(500)
   const begun = asked.find(({ method, path }) => method === 'POST' && path === '/api/record-imports')!
   expect(begun.body).toMatchObject({ origin: 'Marsh', expects: 1, content: btoa('{}'), signed: 'history' })
-  expect(view.text()).toContain('1 record is stored now.')
+  expect(view.text()).toContain('1 record stored.')
   expect(view.findAll('a').map((one) => one.text())).toContain('Go to Ada Own')
   view.unmount()
 })
@@ -113,7 +113,7 @@ test('what needs a person stands first, with what is left out and who would be a
   const rows = view.findAll('tbody tr').map((row) => row.text())
   expect(rows.map((row) => /line \d/.exec(row)?.[0])).toEqual(['line 1', 'line 2', 'line 3'])
   expect(rows[0]).toContain('setting: missing')
-  expect(rows[1]).toMatch(/Kept with it, not read: entry\[4\].*Bo Other.*will be added/)
+  expect(rows[1]).toMatch(/Kept, but not read: entry\[4\].*Bo Other.*will be added/)
   expect(rows[2]).toContain('Examination, left knee')
 })
 

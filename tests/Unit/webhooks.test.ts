@@ -62,7 +62,7 @@ test('where the operator allows no address there is nothing to fill in', async (
   server(list([], false))
   const view = mount(WebhookList)
   await flushPromises()
-  expect(view.text()).toContain('allows no addresses')
+  expect(view.text()).toContain('has not allowed any addresses')
   expect(view.find('form').exists()).toBe(false)
 })
 
