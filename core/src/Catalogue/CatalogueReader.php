@@ -17,7 +17,8 @@ use GrayCompass\Core\Knee\Station;
  * @phpstan-type FieldData array{
  *     label: string, kind: string, widget: string, from?: int|float|null, to?: int|float|null,
  *     unit?: string|null, words?: list<string>|null, cells?: list<string|array<string, mixed>>, rank?: string|null,
- *     when?: array{field: string, above: int|float}|null, hint?: string|null
+ *     when?: array{field: string, above: int|float}|null, hint?: string|null,
+ *     instrument?: string
  * }
  * @phpstan-type JudgedByData array{
  *     kind: string, field?: string, positive?: array{is?: bool|string, isNot?: string, over?: int|float},
@@ -98,6 +99,7 @@ final readonly class CatalogueReader
             ($data['rank'] ?? null) === 'seldom',
             isset($data['when']) ? new FieldCondition($data['when']['field'], (float) $data['when']['above']) : null,
             $data['hint'] ?? '',
+            isset($data['instrument']) ? Instrument::from($data['instrument']) : null,
         );
     }
 

@@ -19,6 +19,7 @@ final readonly class Field
      * @param  bool  $seldom  needed so seldom that it stands behind one tap
      * @param  FieldCondition|null  $when  asked for only then; null: always
      * @param  string  $hint  what the sign or the wording means, if it needs saying
+     * @param  Instrument|null  $instrument  what can take the figure; null: hands and eyes alone
      */
     public function __construct(
         public string $name,
@@ -33,6 +34,7 @@ final readonly class Field
         public bool $seldom = false,
         public ?FieldCondition $when = null,
         public string $hint = '',
+        public ?Instrument $instrument = null,
     ) {
         $sound = match ($kind) {
             FieldKind::Number => $least !== null && $most !== null && $least < $most,

@@ -23,6 +23,7 @@ final readonly class Record
      * @param  array<string, bool|float|string|list<string>>  $measures  by field name
      * @param  list<Cell>  $cells
      * @param  array<string, bool>  $checks
+     * @param  array<string, FigureSource>  $by  figures that an instrument took, by field name
      */
     public function __construct(
         public int $position,
@@ -36,6 +37,7 @@ final readonly class Record
         public ?string $override = null,
         public bool $fromMemory = false,
         public string $note = '',
+        private array $by = [],
     ) {
     }
 
@@ -73,6 +75,12 @@ final readonly class Record
         $value = $this->measures[$field] ?? null;
 
         return \is_array($value) ? $value : null;
+    }
+
+    /** How a figure was measured; null where a hand took it. */
+    public function sourceOf(string $field): ?FigureSource
+    {
+        return $this->by[$field] ?? null;
     }
 
     /** A figure of one record minus the same of another; 0 for two normal ones; null when either is missing. */

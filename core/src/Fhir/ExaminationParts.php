@@ -17,11 +17,14 @@ final class ExaminationParts
     /** The Observations of the cells of one record. */
     public const CELLS = 'cells';
 
+    /** The Observation of how the figures of one record were measured. */
+    public const BY = 'by';
+
     /** The Observation of the age at the examination. */
     public const AGE = 'age';
 
     /** Keys whose lists hold objects: each is an Observation of its own. */
-    public const LISTS = ['findings', 'earlierFinding', 'pulseChecks', 'earlier', 'known', self::CELLS];
+    public const LISTS = ['findings', 'earlierFinding', 'pulseChecks', 'earlier', 'known', 'pulls', self::CELLS];
 
     /** Keys of the document that say nothing of this examination. */
     public const FIXED = ['format', 'version'];

@@ -20,6 +20,7 @@ final readonly class Labels
     private const TEXTS = [
         'id', 'athlete', 'examiner', 'examinedAt', 'signedAt', 'settingChosen', 'sport', 'level', 'whatHappened',
         'earlierInjury', 'goals', 'medication', 'plan', 'report', 'on', 'at', 'examinedOn', 'painSite', 'grade',
+        'device', 'serial',
     ];
 
     /** Texts that are codes in another part of the document. */

@@ -90,9 +90,15 @@ final class ObservationReader
         foreach ($found->given->items('component') as $index => $component) {
             $this->measure($record, $component, $fields, $place, "{$found->path}.component[{$index}]");
         }
-        foreach ($this->referred($found) as $index => $member) {
+        foreach ($this->referred($found) as $member) {
+            if ($this->partOf($member) === ExaminationParts::BY) {
+                $record->by = $this->part($member, "{$place}.by");
+
+                continue;
+            }
             $cells = \is_array($record->cells ?? null) ? $record->cells : [];
-            $record->cells = [...$cells, $this->cell($member, $manoeuvre, "{$place}.cells[{$index}]")];
+            $at = "{$place}.cells[".\count($cells).']';
+            $record->cells = [...$cells, $this->cell($member, $manoeuvre, $at)];
         }
         $notDone = $this->absent($found->given);
         if ($notDone !== null) {

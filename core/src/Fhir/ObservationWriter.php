@@ -149,6 +149,8 @@ final readonly class ObservationWriter
                 }
             } elseif ($field !== null) {
                 array_push($components, ...$this->field($field, $value));
+            } elseif ($key === ExaminationParts::BY && $value instanceof stdClass) {
+                $members[] = $this->part($key, $value, "{$name}.{$key}", $when);
             } elseif ($key === 'checks') {
                 array_push($components, ...$this->checks($value));
             } elseif (\in_array($key, self::OF_RECORDS, true) || ! \is_string($value)

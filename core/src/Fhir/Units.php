@@ -20,6 +20,13 @@ final class Units
         'timeLimitMin' => 'min',
         'weeksAgo' => 'wk',
         'injectionWeeksAgo' => 'wk',
+        'at67N' => 'mm',
+        'at89N' => 'mm',
+        'at134N' => 'mm',
+        'peakN' => 'N',
+        'meanN' => 'N',
+        'leverM' => 'm',
+        'massKg' => 'kg',
         'painNow' => '{score}',
         'painActivity' => '{score}',
     ];

@@ -19,8 +19,8 @@ final class SecondTry
     {
         return match ($code) {
             Exclusion::FootMoved, Exclusion::ThighMoved, Exclusion::AngleBetween, Exclusion::DoesNotFit,
-            Exclusion::WithinHandError, Exclusion::OtherKneeMissing, Exclusion::HamstringsGuarded,
-            Exclusion::QuadricepsGuarded, Exclusion::SagUncorrected, Exclusion::TooFewRepetitions,
+            Exclusion::WithinHandError, Exclusion::WithinInstrumentError, Exclusion::OtherKneeMissing,
+            Exclusion::HamstringsGuarded, Exclusion::QuadricepsGuarded, Exclusion::SagUncorrected, Exclusion::TooFewRepetitions,
             Exclusion::Dial30Missing => new Sentence("again.{$code->value}"),
             default => null,
         };

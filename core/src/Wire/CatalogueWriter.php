@@ -228,6 +228,7 @@ final class CatalogueWriter
             'unit' => $field->unit,
             'words' => $field->words,
             'hint' => $field->hint,
+            'instrument' => $field->instrument?->value,
             'inner' => array_map(self::field(...), $field->inner),
         ];
     }

@@ -9,6 +9,7 @@ use GrayCompass\Core\Catalogue\Field;
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Examination\Cell;
+use GrayCompass\Core\Examination\FigureSource;
 use GrayCompass\Core\Examination\NotDone;
 use GrayCompass\Core\Examination\Record;
 use GrayCompass\Core\Knee\Side;
@@ -74,6 +75,7 @@ final class RecordReader
                 $given->word('override'),
                 $given->answer('fromMemory') === true,
                 $given->text('note'),
+                self::by($given->inner('by')),
             );
         }
 
@@ -98,6 +100,19 @@ final class RecordReader
         }
 
         return [$measures, $cells];
+    }
+
+    /**
+     * @return array<string, FigureSource>
+     */
+    private static function by(Given $by): array
+    {
+        $sources = [];
+        foreach ($by->names() as $field) {
+            $sources[$field] = FigureSourceShape::read($by->inner($field));
+        }
+
+        return $sources;
     }
 
     /**

@@ -13,9 +13,11 @@ use GrayCompass\Document\Shape\Exactly;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Later;
+use GrayCompass\Document\Shape\MapOf;
 use GrayCompass\Document\Shape\NotTogether;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OneWay;
+use GrayCompass\Document\Shape\SaysOf;
 use GrayCompass\Document\Shape\Shape;
 use GrayCompass\Document\Shape\Tagged;
 use GrayCompass\Document\Shape\Text;
@@ -31,6 +33,12 @@ use GrayCompass\Document\Shape\YesNo;
 final class RecordShape
 {
     private const BAND = 'differenceBand';
+
+    /** How figures were measured, by field. */
+    private const BY = 'by';
+
+    /** Of what can be measured; grades and pain are judged. */
+    private const UNITS_OF_INSTRUMENTS = ['mm', 'cm', '°', 'N'];
 
     private const MILLIMETRES = ['translationMm', 'openingMm'];
 
@@ -66,8 +74,12 @@ final class RecordShape
     private static function shape(Manoeuvre $manoeuvre, array $named): Fields
     {
         $measures = [];
+        $figures = [];
         foreach ($manoeuvre->fields as $field) {
             $measures[$field->name] = self::field($field);
+            if (\in_array($field->unit, self::UNITS_OF_INSTRUMENTS, true)) {
+                $figures[] = $field->name;
+            }
         }
         $rules = [new OneWay(
             array_keys($measures),
@@ -81,6 +93,10 @@ final class RecordShape
             $rules[] = new NotTogether(self::BAND, $millimetres, 'expected either millimetres or a band');
         }
 
+        if ($figures !== []) {
+            $rules[] = new SaysOf(self::BY, $figures, 'expected the name of a figure that this record gives');
+        }
+
         return new Fields($named, [
             ...$measures,
             'checks' => ExaminationShape::answers($manoeuvre->checks),
@@ -89,6 +105,7 @@ final class RecordShape
             'override' => new Text(3, 200),
             'fromMemory' => new YesNo,
             'note' => new Text(0, 2000),
+            ...($figures === [] ? [] : [self::BY => new MapOf(FigureSourceShape::of())]),
         ], $rules);
     }
 

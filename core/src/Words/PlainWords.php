@@ -60,7 +60,7 @@ final class PlainWords
             Exclusion::PivotUnreliable => 'another_band',
             Exclusion::SagUncorrected => 'sag',
             Exclusion::BoneEnd => 'hard_stop',
-            Exclusion::WithinHandError, Exclusion::DoesNotFit => 'close',
+            Exclusion::WithinHandError, Exclusion::WithinInstrumentError, Exclusion::DoesNotFit => 'close',
             default => 'moved',
         });
     }

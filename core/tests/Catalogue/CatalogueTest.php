@@ -143,7 +143,8 @@ final class CatalogueTest extends TestCase
             self::assertSame(['const' => $manoeuvre->id], $properties['manoeuvre']);
             $always = ['manoeuvre', 'side', 'checks', 'normal', 'notDone', 'override', 'fromMemory', 'note'];
             $names = array_map(static fn (Field $field): string => $field->name, $manoeuvre->fields);
-            self::assertEqualsCanonicalizing([...$always, ...$names], array_keys($properties));
+            $by = isset($properties['by']) ? ['by'] : [];
+            self::assertEqualsCanonicalizing([...$always, ...$by, ...$names], array_keys($properties));
         }
         self::assertSame(26, count($schema['properties']['safety']['anyOf'][0]['properties']));
         self::assertArrayHasKey('gradualOnset', $schema['properties']['history']['anyOf'][0]['properties']);

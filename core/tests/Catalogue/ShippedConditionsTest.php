@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GrayCompass\Core\Tests\Catalogue;
 
 use GrayCompass\Core\Catalogue\Field;
+use GrayCompass\Core\Catalogue\Instrument;
 use GrayCompass\Core\Catalogue\Manoeuvre;
 use GrayCompass\Core\Figures;
 use GrayCompass\Core\Examination\Facts\Fact;
@@ -47,6 +48,8 @@ final class ShippedConditionsTest extends TestCase
     public function test_few_manoeuvres_are_named_in_the_code(): void
     {
         $ids = array_map(static fn (Manoeuvre $one): string => $one->id, (new Figures)->catalogue()->manoeuvres);
+        // One manoeuvre is called what its instrument is.
+        $ids = array_diff($ids, array_column(Instrument::cases(), 'value'));
         $named = [];
         $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
             __DIR__.'/../../src',

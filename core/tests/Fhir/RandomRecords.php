@@ -22,6 +22,7 @@ final class RandomRecords
             }
         }
         foreach ($document['findings'] as &$finding) {
+            $finding += self::by($finding, $figures);
             $finding += match ($figures->whole(0, 5)) {
                 0 => ['note' => self::text($figures), 'fromMemory' => true],
                 1 => ['override' => 'Asked for by the surgeon', 'checks' => null],
@@ -31,6 +32,28 @@ final class RandomRecords
         }
 
         return $document;
+    }
+
+    /**
+     * @param  array<string, mixed>  $finding
+     * @return array{by?: array<string, mixed>|object}
+     */
+    private static function by(array $finding, SeededFigures $figures): array
+    {
+        $measured = array_values(array_filter(
+            array_keys($finding),
+            static fn (string $key): bool => preg_match('/(Mm|Deg|Cm)$/', $key) === 1,
+        ));
+
+        return $measured === [] ? [] : match ($figures->whole(0, 3)) {
+            0 => ['by' => [$measured[0] => ['kind' => 'arthrometer', 'device' => 'Pull 1', 'spread' => 0.25, 'pulls' => [
+                ['at67N' => 3.1, 'at89N' => 4.25, 'at134N' => 6.5],
+                ['at67N' => 1, 'peakN' => 140, 'guarded' => true],
+            ]]]],
+            1 => ['by' => [$measured[0] => ['kind' => 'sensor', 'serial' => null, 'pulls' => []]]],
+            2 => ['by' => (object) []],
+            default => [],
+        };
     }
 
     /** @return array<string, mixed> */

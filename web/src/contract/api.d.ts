@@ -3397,7 +3397,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             scar: unknown;
         } | {
             bruise: unknown;
@@ -3420,6 +3439,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "alignment";
@@ -3437,7 +3458,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             angleDeg: unknown;
         } | {
             fixedBendDeg: unknown;
@@ -3454,6 +3494,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "gait";
@@ -3567,7 +3609,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             extensionDeg: unknown;
         } | {
             heelHeightCm: unknown;
@@ -3580,6 +3641,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "straight_leg_raise";
@@ -3593,7 +3656,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             result: unknown;
         } | {
             lagDeg: unknown;
@@ -3602,6 +3684,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "shin_palpation";
@@ -3782,6 +3866,25 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
         } & ((({
             openingMm: unknown;
         } | {
@@ -3799,7 +3902,9 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
-        }) & unknown)) | ({
+        }) & unknown & {
+            by?: unknown;
+        })) | ({
             /** @constant */
             manoeuvre: "varus_0";
             /** @enum {unknown} */
@@ -3818,6 +3923,25 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
         } & ((({
             openingMm: unknown;
         } | {
@@ -3835,7 +3959,9 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
-        }) & unknown)) | ({
+        }) & unknown & {
+            by?: unknown;
+        })) | ({
             /** @constant */
             manoeuvre: "toe_lift_recurvatum";
             /** @enum {unknown} */
@@ -3848,7 +3974,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             hyperextensionDeg: unknown;
         } | {
             externalRotationMore: unknown;
@@ -3857,6 +4002,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "posterior_sag";
@@ -3873,7 +4020,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             stepOffMm: unknown;
         } | {
             sagSeen: unknown;
@@ -3884,6 +4050,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "joint_line_palpation";
@@ -3941,7 +4109,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             flexionDeg: unknown;
         } | {
             endPain: unknown;
@@ -3950,6 +4137,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "upper_tibiofibular_glide";
@@ -3993,6 +4182,25 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
         } & ((({
             translationMm: unknown;
         } | {
@@ -4010,7 +4218,9 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
-        }) & unknown)) | ({
+        }) & unknown & {
+            by?: unknown;
+        })) | ({
             /** @constant */
             manoeuvre: "posterior_drawer";
             /** @enum {unknown} */
@@ -4030,6 +4240,25 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
         } & ((({
             translationMm: unknown;
         } | {
@@ -4043,7 +4272,9 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
-        }) & unknown)) | ({
+        }) & unknown & {
+            by?: unknown;
+        })) | ({
             /** @constant */
             manoeuvre: "quadriceps_active";
             /** @enum {unknown} */
@@ -4058,13 +4289,34 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & ({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & (({
             shiftMm: unknown;
         } | {
             /** @constant */
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "lachman";
@@ -4090,6 +4342,25 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
         } & ((({
             translationMm: unknown;
         } | {
@@ -4111,7 +4382,9 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
-        }) & unknown)) | ({
+        }) & unknown & {
+            by?: unknown;
+        })) | ({
             /** @constant */
             manoeuvre: "lever_sign";
             /** @enum {unknown} */
@@ -4147,7 +4420,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             forceN: unknown;
         } | {
             translationMm: unknown;
@@ -4156,6 +4448,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "valgus_30";
@@ -4175,6 +4469,25 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
         } & ((({
             openingMm: unknown;
         } | {
@@ -4192,7 +4505,9 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
-        }) & unknown)) | ({
+        }) & unknown & {
+            by?: unknown;
+        })) | ({
             /** @constant */
             manoeuvre: "varus_30";
             /** @enum {unknown} */
@@ -4211,6 +4526,25 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
         } & ((({
             openingMm: unknown;
         } | {
@@ -4228,7 +4562,9 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
-        }) & unknown)) | ({
+        }) & unknown & {
+            by?: unknown;
+        })) | ({
             /** @constant */
             manoeuvre: "figure_four_lcl";
             /** @enum {unknown} */
@@ -4420,7 +4756,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             felt: unknown;
         } | {
             feltAtDeg: unknown;
@@ -4429,6 +4784,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "pivot_shift";
@@ -4486,7 +4843,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             strength: unknown;
         } | {
             newtons: unknown;
@@ -4495,6 +4871,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "tibial_percussion";
@@ -4600,13 +4978,34 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & ({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & (({
             externalRotationDeg: unknown;
         } | {
             /** @constant */
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "dial_90";
@@ -4621,13 +5020,34 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & ({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & (({
             externalRotationDeg: unknown;
         } | {
             /** @constant */
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "kneecap_tracking";
@@ -4662,7 +5082,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             flexionDeg: unknown;
         } | {
             extensionDeg: unknown;
@@ -4675,6 +5114,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "resisted_extension";
@@ -4691,7 +5132,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             strength: unknown;
         } | {
             pain: unknown;
@@ -4706,6 +5166,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "resisted_flexion";
@@ -4720,7 +5182,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             strength: unknown;
         } | {
             pain: unknown;
@@ -4731,6 +5212,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "single_leg_squat";
@@ -4778,7 +5261,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             reps: unknown;
         } | {
             pain: unknown;
@@ -4799,6 +5301,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "thessaly_20";
@@ -4818,7 +5322,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             reps: unknown;
         } | {
             pain: unknown;
@@ -4839,6 +5362,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "deep_squat";
@@ -5039,7 +5564,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             result: unknown;
         } | {
             inwardRotationLimited: unknown;
@@ -5058,6 +5602,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "ankle_screen";
@@ -5071,7 +5617,26 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-        } & (({
+            by?: {
+                [key: string]: {
+                    /** @enum {unknown} */
+                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                    device?: string | null;
+                    serial?: string | null;
+                    spread?: number | null;
+                    leverM?: number | null;
+                    massKg?: number | null;
+                    pulls?: {
+                        at67N?: number | null;
+                        at89N?: number | null;
+                        at134N?: number | null;
+                        peakN?: number | null;
+                        meanN?: number | null;
+                        guarded?: boolean | null;
+                    }[] | null;
+                };
+            } | null;
+        } & ((({
             result: unknown;
         } | {
             kneeToWallCm: unknown;
@@ -5080,6 +5645,8 @@ export interface components {
             normal: true;
         } | {
             notDone: unknown;
+        }) & {
+            by?: unknown;
         })) | ({
             /** @constant */
             manoeuvre: "back_screen";
@@ -5205,7 +5772,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 scar: unknown;
             } | {
                 bruise: unknown;
@@ -5228,6 +5814,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "alignment";
@@ -5245,7 +5833,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 angleDeg: unknown;
             } | {
                 fixedBendDeg: unknown;
@@ -5262,6 +5869,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "gait";
@@ -5375,7 +5984,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 extensionDeg: unknown;
             } | {
                 heelHeightCm: unknown;
@@ -5388,6 +6016,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "straight_leg_raise";
@@ -5401,7 +6031,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 result: unknown;
             } | {
                 lagDeg: unknown;
@@ -5410,6 +6059,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "shin_palpation";
@@ -5590,6 +6241,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -5607,7 +6277,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown)) | ({
+            }) & unknown & {
+                by?: unknown;
+            })) | ({
                 /** @constant */
                 manoeuvre: "varus_0";
                 /** @enum {unknown} */
@@ -5626,6 +6298,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -5643,7 +6334,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown)) | ({
+            }) & unknown & {
+                by?: unknown;
+            })) | ({
                 /** @constant */
                 manoeuvre: "toe_lift_recurvatum";
                 /** @enum {unknown} */
@@ -5656,7 +6349,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 hyperextensionDeg: unknown;
             } | {
                 externalRotationMore: unknown;
@@ -5665,6 +6377,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "posterior_sag";
@@ -5681,7 +6395,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 stepOffMm: unknown;
             } | {
                 sagSeen: unknown;
@@ -5692,6 +6425,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "joint_line_palpation";
@@ -5749,7 +6484,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 flexionDeg: unknown;
             } | {
                 endPain: unknown;
@@ -5758,6 +6512,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "upper_tibiofibular_glide";
@@ -5801,6 +6557,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -5818,7 +6593,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown)) | ({
+            }) & unknown & {
+                by?: unknown;
+            })) | ({
                 /** @constant */
                 manoeuvre: "posterior_drawer";
                 /** @enum {unknown} */
@@ -5838,6 +6615,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -5851,7 +6647,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown)) | ({
+            }) & unknown & {
+                by?: unknown;
+            })) | ({
                 /** @constant */
                 manoeuvre: "quadriceps_active";
                 /** @enum {unknown} */
@@ -5866,13 +6664,34 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & ({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & (({
                 shiftMm: unknown;
             } | {
                 /** @constant */
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "lachman";
@@ -5898,6 +6717,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -5919,7 +6757,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown)) | ({
+            }) & unknown & {
+                by?: unknown;
+            })) | ({
                 /** @constant */
                 manoeuvre: "lever_sign";
                 /** @enum {unknown} */
@@ -5955,7 +6795,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 forceN: unknown;
             } | {
                 translationMm: unknown;
@@ -5964,6 +6823,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "valgus_30";
@@ -5983,6 +6844,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -6000,7 +6880,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown)) | ({
+            }) & unknown & {
+                by?: unknown;
+            })) | ({
                 /** @constant */
                 manoeuvre: "varus_30";
                 /** @enum {unknown} */
@@ -6019,6 +6901,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -6036,7 +6937,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown)) | ({
+            }) & unknown & {
+                by?: unknown;
+            })) | ({
                 /** @constant */
                 manoeuvre: "figure_four_lcl";
                 /** @enum {unknown} */
@@ -6228,7 +7131,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 felt: unknown;
             } | {
                 feltAtDeg: unknown;
@@ -6237,6 +7159,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "pivot_shift";
@@ -6294,7 +7218,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 strength: unknown;
             } | {
                 newtons: unknown;
@@ -6303,6 +7246,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "tibial_percussion";
@@ -6408,13 +7353,34 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & ({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & (({
                 externalRotationDeg: unknown;
             } | {
                 /** @constant */
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "dial_90";
@@ -6429,13 +7395,34 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & ({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & (({
                 externalRotationDeg: unknown;
             } | {
                 /** @constant */
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "kneecap_tracking";
@@ -6470,7 +7457,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 flexionDeg: unknown;
             } | {
                 extensionDeg: unknown;
@@ -6483,6 +7489,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "resisted_extension";
@@ -6499,7 +7507,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 strength: unknown;
             } | {
                 pain: unknown;
@@ -6514,6 +7541,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "resisted_flexion";
@@ -6528,7 +7557,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 strength: unknown;
             } | {
                 pain: unknown;
@@ -6539,6 +7587,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "single_leg_squat";
@@ -6586,7 +7636,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 reps: unknown;
             } | {
                 pain: unknown;
@@ -6607,6 +7676,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "thessaly_20";
@@ -6626,7 +7697,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 reps: unknown;
             } | {
                 pain: unknown;
@@ -6647,6 +7737,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "deep_squat";
@@ -6847,7 +7939,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 result: unknown;
             } | {
                 inwardRotationLimited: unknown;
@@ -6866,6 +7977,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "ankle_screen";
@@ -6879,7 +7992,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 result: unknown;
             } | {
                 kneeToWallCm: unknown;
@@ -6888,6 +8020,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             })) | ({
                 /** @constant */
                 manoeuvre: "back_screen";
@@ -7531,6 +8665,8 @@ export interface components {
             unit: string;
             words: string[];
             hint: string;
+            /** @description what can take the figure instead of a hand */
+            instrument: ("incline" | "turn" | "arthrometer" | "dynamometer") | null;
             inner: components["schemas"]["Field"][];
         };
         Card: {
@@ -7781,7 +8917,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 scar: unknown;
             } | {
                 bruise: unknown;
@@ -7804,6 +8959,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             alignment?: {
                 angleDeg?: number | null;
@@ -7818,7 +8975,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 angleDeg: unknown;
             } | {
                 fixedBendDeg: unknown;
@@ -7835,6 +9011,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             gait?: {
                 pattern?: ("normal" | "antalgic" | "varus_thrust" | "valgus_thrust") | null;
@@ -7930,7 +9108,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 extensionDeg: unknown;
             } | {
                 heelHeightCm: unknown;
@@ -7943,6 +9140,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             straight_leg_raise?: {
                 result?: ("full" | "lag" | "unable") | null;
@@ -7953,7 +9152,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 result: unknown;
             } | {
                 lagDeg: unknown;
@@ -7962,6 +9180,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             shin_palpation?: {
                 tender?: ("none" | "point" | "diffuse") | null;
@@ -8118,6 +9338,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -8135,7 +9374,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown);
+            }) & unknown & {
+                by?: unknown;
+            });
             varus_0?: {
                 openingMm?: number | null;
                 differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
@@ -8151,6 +9392,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -8168,7 +9428,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown);
+            }) & unknown & {
+                by?: unknown;
+            });
             toe_lift_recurvatum?: {
                 hyperextensionDeg?: number | null;
                 externalRotationMore?: boolean | null;
@@ -8178,7 +9440,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 hyperextensionDeg: unknown;
             } | {
                 externalRotationMore: unknown;
@@ -8187,6 +9468,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             posterior_sag?: {
                 stepOffMm?: number | null;
@@ -8200,7 +9483,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 stepOffMm: unknown;
             } | {
                 sagSeen: unknown;
@@ -8211,6 +9513,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             joint_line_palpation?: {
                 points?: ("medial_front" | "medial_middle" | "medial_back" | "lateral_front" | "lateral_middle" | "lateral_back")[] | null;
@@ -8259,7 +9563,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 flexionDeg: unknown;
             } | {
                 endPain: unknown;
@@ -8268,6 +9591,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             upper_tibiofibular_glide?: {
                 loose?: boolean | null;
@@ -8305,6 +9630,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -8322,7 +9666,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown);
+            }) & unknown & {
+                by?: unknown;
+            });
             posterior_drawer?: {
                 translationMm?: number | null;
                 differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
@@ -8339,6 +9685,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -8352,7 +9717,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown);
+            }) & unknown & {
+                by?: unknown;
+            });
             quadriceps_active?: {
                 shiftMm?: number | null;
                 checks?: {
@@ -8364,13 +9731,34 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & ({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & (({
                 shiftMm: unknown;
             } | {
                 /** @constant */
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             lachman?: {
                 translationMm?: number | null;
@@ -8393,6 +9781,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -8414,7 +9821,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown);
+            }) & unknown & {
+                by?: unknown;
+            });
             lever_sign?: {
                 heelRises?: boolean | null;
                 checks?: {
@@ -8444,7 +9853,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 forceN: unknown;
             } | {
                 translationMm: unknown;
@@ -8453,6 +9881,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             valgus_30?: {
                 openingMm?: number | null;
@@ -8469,6 +9899,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -8486,7 +9935,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown);
+            }) & unknown & {
+                by?: unknown;
+            });
             varus_30?: {
                 openingMm?: number | null;
                 differenceBand?: ("same" | "slight" | "clear" | "gross") | null;
@@ -8502,6 +9953,25 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -8519,7 +9989,9 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
-            }) & unknown);
+            }) & unknown & {
+                by?: unknown;
+            });
             figure_four_lcl?: {
                 cordFelt?: boolean | null;
                 tender?: boolean | null;
@@ -8687,7 +10159,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 felt: unknown;
             } | {
                 feltAtDeg: unknown;
@@ -8696,6 +10187,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             pivot_shift?: {
                 grade?: ("none" | "glide" | "clunk" | "gross") | null;
@@ -8744,7 +10237,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 strength: unknown;
             } | {
                 newtons: unknown;
@@ -8753,6 +10265,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             tibial_percussion?: {
                 lingeringPain?: boolean | null;
@@ -8843,13 +10357,34 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & ({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & (({
                 externalRotationDeg: unknown;
             } | {
                 /** @constant */
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             dial_90?: {
                 externalRotationDeg?: number | null;
@@ -8861,13 +10396,34 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & ({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & (({
                 externalRotationDeg: unknown;
             } | {
                 /** @constant */
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             kneecap_tracking?: {
                 path?: ("smooth" | "jumps" | "tilts") | null;
@@ -8896,7 +10452,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 flexionDeg: unknown;
             } | {
                 extensionDeg: unknown;
@@ -8909,6 +10484,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             resisted_extension?: {
                 strength?: number | null;
@@ -8922,7 +10499,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 strength: unknown;
             } | {
                 pain: unknown;
@@ -8937,6 +10533,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             resisted_flexion?: {
                 strength?: number | null;
@@ -8948,7 +10546,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 strength: unknown;
             } | {
                 pain: unknown;
@@ -8959,6 +10576,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             single_leg_squat?: {
                 reps?: number | null;
@@ -9000,7 +10619,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 reps: unknown;
             } | {
                 pain: unknown;
@@ -9021,6 +10659,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             thessaly_20?: {
                 reps?: number | null;
@@ -9037,7 +10677,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 reps: unknown;
             } | {
                 pain: unknown;
@@ -9058,6 +10717,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             deep_squat?: {
                 painFront?: boolean | null;
@@ -9231,7 +10892,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 result: unknown;
             } | {
                 inwardRotationLimited: unknown;
@@ -9250,6 +10930,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             ankle_screen?: {
                 result?: ("normal" | "abnormal") | null;
@@ -9260,7 +10942,26 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-            } & (({
+                by?: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                } | null;
+            } & ((({
                 result: unknown;
             } | {
                 kneeToWallCm: unknown;
@@ -9269,6 +10970,8 @@ export interface components {
                 normal: true;
             } | {
                 notDone: unknown;
+            }) & {
+                by?: unknown;
             });
             back_screen?: {
                 result?: ("normal" | "abnormal") | null;

@@ -90,6 +90,7 @@ final class CollateralJudge implements Judge
     private static function graded(Comparison $knees, School $school): ?array
     {
         $hurt = $knees->hurt;
+        $margin = $knees->margin(self::FIELD);
         $loose = $knees->otherIsLoose(self::FIELD, self::SOUND_OTHER_MM);
         if ($hurt->normal) {
             return [new Graded(Outcome::Negative, 0, flaw: $loose ? Exclusion::OtherKneeNotNormal : null), false];
@@ -97,10 +98,11 @@ final class CollateralJudge implements Judge
         // A soft end that the other knee has as well says nothing.
         $endFeel = $knees->otherYields() && $hurt->endFeel() !== EndFeel::Absent ? null : $hurt->endFeel();
         $difference = $knees->difference(self::FIELD) ?? $hurt->band()?->middleMm();
-        $alone = new JointOpening($hurt->number(self::FIELD) ?? 0.0, $hurt->endFeel(), self::hurtsThere($hurt));
+        $hurtsThere = self::hurtsThere($hurt);
+        $alone = new JointOpening($hurt->number(self::FIELD) ?? 0.0, $hurt->endFeel(), $hurtsThere, $margin);
         if ($hurt->band() !== null) {
             return [
-                self::ofBand($hurt->band(), new JointOpening($difference ?? 0.0, $endFeel, self::hurtsThere($hurt))),
+                self::ofBand($hurt->band(), new JointOpening($difference ?? 0.0, $endFeel, $hurtsThere, $margin)),
                 false,
             ];
         }
@@ -111,16 +113,16 @@ final class CollateralJudge implements Judge
 
             return $knees->other === null
                 ? [(new ThreeBand)->alone($alone), true]
-                : [Rules::collateral($school)->judge(new JointOpening(0.0, $endFeel, self::hurtsThere($hurt))), false];
+                : [Rules::collateral($school)->judge(new JointOpening(0.0, $endFeel, $hurtsThere, $margin)), false];
         }
         if ($difference === null) {
             return [(new ThreeBand)->alone($alone), true];
         }
-        $graded = Rules::collateral($school)->judge(new JointOpening($difference, $endFeel, self::hurtsThere($hurt)));
+        $graded = Rules::collateral($school)->judge(new JointOpening($difference, $endFeel, $hurtsThere, $margin));
         if ($graded->outcome === Outcome::Positive || ! $loose) {
             return [$graded, false];
         }
-        $byItself = (new ThreeBand)->alone(new JointOpening($alone->difference, $endFeel, $alone->hurtsThere));
+        $byItself = (new ThreeBand)->alone(new JointOpening($alone->difference, $endFeel, $alone->hurtsThere, $margin));
 
         return $byItself->outcome === Outcome::Positive
             ? [$byItself, true]
@@ -128,7 +130,7 @@ final class CollateralJudge implements Judge
                 new Graded(
                     $graded->outcome,
                     $graded->grade,
-                    flaw: $graded->flaw === Exclusion::WithinHandError ? $graded->flaw : Exclusion::OtherKneeNotNormal,
+                    flaw: $graded->flaw === $margin->flaw ? $graded->flaw : Exclusion::OtherKneeNotNormal,
                 ),
                 false,
             ];

@@ -177,6 +177,11 @@ final readonly class ComparedJudge implements Judge
         }
 
         $positive = $difference >= self::ARTHROMETER_MM;
+        $margin = $knees->margin('translationMm');
+        if (! $positive && $margin->isOfInstruments()
+            && $margin->reaches($difference, self::ARTHROMETER_MM, 0.0)) {
+            return [$knees->reading($knees->sign(), Outcome::Equivocal, $margin->flaw)];
+        }
 
         return [new Reading(
             $knees->sign(),

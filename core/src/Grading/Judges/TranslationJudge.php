@@ -109,6 +109,7 @@ final class TranslationJudge implements Judge
             $difference,
             self::endFeel($knees),
             $knees->otherIsFirm(),
+            $knees->margin(self::FIELD),
         ));
         if ($graded->outcome === Outcome::Positive || ! $loose) {
             return [$graded, false];

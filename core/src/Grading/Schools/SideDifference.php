@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Schools;
 
-use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Graded;
 use GrayCompass\Core\Grading\Values\Laxity;
 use GrayCompass\Core\Grading\Values\Outcome;
@@ -12,7 +11,8 @@ use GrayCompass\Core\Knee\Level;
 
 /**
  * Judges by how much more the hurt knee gives: it takes out the looseness people are born with. Bands of
- * 3, 5 and 10 mm more (IKDC 1993); the last millimetre below 3 is within what hands err (working estimate).
+ * 3, 5 and 10 mm more (IKDC 1993); just below 3 neither hands (1 mm, working
+ * estimate) nor an instrument (its own spread) can tell.
  *
  * @internal
  */
@@ -31,8 +31,8 @@ final readonly class SideDifference implements LaxityRule
         $byEndFeel = $laxity->isAbsent() || ($laxity->yields() && $laxity->otherIsFirm);
         $difference = $laxity->difference;
         if ($difference < $this->positiveFrom && ! $byEndFeel) {
-            return $difference >= $this->positiveFrom - $this->handError
-                ? new Graded(Outcome::Equivocal, 0, flaw: Exclusion::WithinHandError)
+            return $laxity->margin->reaches($difference, $this->positiveFrom, $this->handError)
+                ? new Graded(Outcome::Equivocal, 0, flaw: $laxity->margin->flaw)
                 : new Graded(Outcome::Negative, 0);
         }
         $grade = match (true) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace GrayCompass\Core\Grading\Schools;
 
-use GrayCompass\Core\Grading\Values\Exclusion;
 use GrayCompass\Core\Grading\Values\Graded;
 use GrayCompass\Core\Grading\Values\JointOpening;
 use GrayCompass\Core\Grading\Values\Outcome;
@@ -12,7 +11,8 @@ use GrayCompass\Core\Knee\Level;
 
 /**
  * Three grades: painful but firm, open with an end, open without one. Bands of 3, 5 and 10 mm more than
- * the other knee (AMA 1966, Hughston 1976); the last millimetre below 3 is within what hands err.
+ * the other knee (AMA 1966, Hughston 1976); just below 3 neither hands (1 mm, working
+ * estimate) nor an instrument (its own spread) can tell.
  *
  * @internal
  */
@@ -32,10 +32,10 @@ final readonly class ThreeBand implements CollateralRule
         if ($difference < $this->positiveFrom && ! $opening->yields()) {
             return match (true) {
                 $opening->hurtsThere => new Graded(Outcome::Negative, 1),
-                $difference >= $this->positiveFrom - $this->handError => new Graded(
+                $opening->margin->reaches($difference, $this->positiveFrom, $this->handError) => new Graded(
                     Outcome::Equivocal,
                     0,
-                    flaw: Exclusion::WithinHandError,
+                    flaw: $opening->margin->flaw,
                 ),
                 default => new Graded(Outcome::Negative, 0),
             };

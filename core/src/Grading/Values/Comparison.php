@@ -58,6 +58,12 @@ final readonly class Comparison
         return Record::difference($this->hurt, $this->other, $field);
     }
 
+    /** What the difference of a figure in mm may be off by. */
+    public function margin(string $field): Margin
+    {
+        return Margin::of($this->hurt->sourceOf($field), $this->other?->sourceOf($field));
+    }
+
     /** The other knee was done, and its end neither yields nor is bone. */
     public function otherIsFirm(): bool
     {

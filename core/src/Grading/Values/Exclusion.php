@@ -15,6 +15,7 @@ enum Exclusion: string
     case DoesNotFit = 'does_not_fit';
     case BoneEnd = 'bone_end';
     case WithinHandError = 'within_hand_error';
+    case WithinInstrumentError = 'within_instrument_error';
     case TooEarly = 'too_early';
     case TooLate = 'too_late';
     case OtherKneeMissing = 'other_knee_missing';
@@ -43,7 +44,8 @@ enum Exclusion: string
             self::FootMoved, self::ThighMoved, self::HamstringsGuarded, self::QuadricepsGuarded, self::SagUncorrected,
             self::PivotUnreliable, self::BendIncomplete,
             self::TooEarly, self::TooLate, self::AngleBetween, self::OtherKneeMissing, self::OtherKneeNotNormal,
-            self::SameOnOtherKnee, self::WithinHandError, self::DoesNotFit, self::BoneEnd,
+            self::SameOnOtherKnee, self::WithinHandError, self::WithinInstrumentError, self::DoesNotFit,
+            self::BoneEnd,
         ], true);
     }
 

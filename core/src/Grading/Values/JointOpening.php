@@ -21,6 +21,7 @@ final readonly class JointOpening
         public float $difference,
         public ?EndFeel $endFeel,
         public bool $hurtsThere,
+        public Margin $margin,
     ) {
     }
 

@@ -22,6 +22,7 @@ final readonly class Laxity
         public float $difference,
         public ?EndFeel $endFeel,
         public bool $otherIsFirm,
+        public Margin $margin,
     ) {
     }
 

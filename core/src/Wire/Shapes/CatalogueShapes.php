@@ -6,6 +6,7 @@ namespace GrayCompass\Core\Wire\Shapes;
 
 use GrayCompass\Core\Catalogue\FieldKind;
 use GrayCompass\Core\Catalogue\FieldWidget;
+use GrayCompass\Core\Catalogue\Instrument;
 use GrayCompass\Document\Shape\Definition;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
@@ -51,6 +52,10 @@ final class CatalogueShapes
             'unit' => Text::free(),
             'words' => new Items(Text::free()),
             'hint' => Text::free(),
+            'instrument' => new Noted(
+                new OrNull(Word::of(Instrument::class)),
+                'what can take the figure instead of a hand',
+            ),
             'inner' => new Items(new Later(self::field(...))),
         ]));
     }
