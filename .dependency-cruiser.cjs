@@ -11,6 +11,7 @@ const ROOMS = [
   ['stores'],
   ['frame'],
   ['plateau', 'letters', 'charts', 'weighup', 'summary', 'account', 'team', 'exchange'],
+  ['instruments'],
   ['people', 'bench'],
   ['views'],
 ]

@@ -12,4 +12,8 @@ return [
     // Hosts that webhooks may call, with commas between them, each with a port or without; * for every public one over
     // https. Empty: none, and nobody can add a webhook.
     'webhook_hosts' => env('WEBHOOK_HOSTS', ''),
+
+    // Addresses at which instruments answer, with commas between them, such as http://127.0.0.1:8139. Pages may listen there
+    // and nowhere else. Empty: no instruments.
+    'instruments' => array_values(array_filter(array_map('trim', explode(',', (string) env('INSTRUMENTS', ''))))),
 ];

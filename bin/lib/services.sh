@@ -225,6 +225,18 @@ background() {
 # What takes longer than a person waits; it ends by itself once an hour and is begun again.
 start_worker() { background worker queue:work --tries=5 --backoff=5,30,300 --sleep=2 --max-time=3600; }
 
+# use_device: the page may listen to the stand-in of an instrument, next to the port of the web server.
+use_device() {
+    export DEVICE_PORT=${DEVICE_PORT:-$((WEB_PORT + 2))}
+    export INSTRUMENTS=${INSTRUMENTS:-http://127.0.0.1:$DEVICE_PORT}
+}
+
+# start_device: plays an arthrometer until bin/device tells it otherwise; the demo goes on without it.
+start_device() {
+    setsid bin/device run >>"$INSTANCE/logs/device.log" 2>&1 </dev/null &
+    serves device $!
+}
+
 start_scheduler() { background scheduler schedule:work --whisper; }
 
 # A disk that is full ends a database in the middle of a sentence. Before it is, saving stops and the reserve is let go,

@@ -88,6 +88,7 @@ return [
         'heed' => 'Heed',
         'before_safety_check' => ':manoeuvre: recorded before the safety check',
         'despite_safety_check' => ':manoeuvre: done despite the safety check, :reason',
+        'measured_with' => ':manoeuvre: measured by :instrument',
         'from_memory' => ':manoeuvre: entered from memory',
     ],
     'letter' => [

@@ -51,8 +51,8 @@ final class TablesTest extends FeatureTestCase
             }
         }
         self::assertSame([$id], array_column($tables['visits'], 'id'));
-        self::assertContains([$id, 'lachman', 'left', 'translationMm', '12', 'mm'], array_map(array_values(...), $tables['measures']));
-        self::assertContains([$id, 'passive_extension', 'left', 'extensionDeg', '-6', 'deg'], array_map(array_values(...), $tables['measures']));
+        self::assertContains([$id, 'lachman', 'left', 'translationMm', '12', 'mm', 'arthrometer', '0.4'], array_map(array_values(...), $tables['measures']));
+        self::assertContains([$id, 'passive_extension', 'left', 'extensionDeg', '-6', 'deg', '', ''], array_map(array_values(...), $tables['measures']));
         $shown = collect($this->getJson("/api/examinations/{$id}")->json('assessment.conditions'))->firstWhere('id', 'acl');
         $told = collect($tables['probabilities'])->firstWhere('condition', 'acl');
         self::assertSame([$shown['posttest'], $shown['interval'][0], $shown['zone']], [(float) $told['posttest'], (float) $told['low'], $told['zone']]);
@@ -125,7 +125,8 @@ final class TablesTest extends FeatureTestCase
         $id = $this->openedBy($this->lead);
         $this->save($id, 'records/lachman/right', ['translationMm' => 3, 'endFeel' => 'firm'])->assertOk();
         $this->save($id, 'records/passive_extension/left', ['extensionDeg' => -6, 'endFeel' => 'springy'])->assertOk();
-        $this->save($id, 'records/lachman/left', ['translationMm' => 12, 'endFeel' => 'soft'])->assertOk();
+        $by = ['translationMm' => ['kind' => 'arthrometer', 'spread' => 0.4]];
+        $this->save($id, 'records/lachman/left', ['translationMm' => 12, 'endFeel' => 'soft', 'by' => $by])->assertOk();
         $this->postJson("/api/examinations/{$id}/signature", $this->seen($id))->assertOk();
 
         return $id;

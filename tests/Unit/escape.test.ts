@@ -14,6 +14,8 @@ import SendDialog from '@/letters/SendDialog.vue'
 import ExportDialog from '@/exchange/ExportDialog.vue'
 import TokenList from '@/exchange/TokenList.vue'
 import WebhookList from '@/exchange/WebhookList.vue'
+import AngleDialog from '@/instruments/AngleDialog.vue'
+import MeasureDialog from '@/instruments/MeasureDialog.vue'
 import AthleteDialog from '@/people/AthleteDialog.vue'
 import EraseDialog from '@/people/EraseDialog.vue'
 import ReferenceResultDialog from '@/people/ReferenceResultDialog.vue'
@@ -88,6 +90,14 @@ const CASES: Record<string, Case> = {
   'bench/DiscardBegunDialog.vue': { is: DiscardBegunDialog, props: { entries: 2 } },
   'bench/asking/KneeDialog.vue': { is: KneeDialog },
   'bench/keys/KeysDialog.vue': { is: KeysDialog },
+  'instruments/AngleDialog.vue': {
+    is: AngleDialog,
+    props: { label: 'Flexion', kind: 'incline', least: 0, most: 170 },
+  },
+  'instruments/MeasureDialog.vue': {
+    is: MeasureDialog,
+    props: { kind: 'dynamometer', knees: [{ side: 'left', name: 'Left knee', isHurt: true }] },
+  },
   'letters/BeginLetter.vue': { is: BeginLetter, props: { examination: '01E' }, body: [] },
   'letters/DoctorDialog.vue': { is: DoctorDialog },
   'letters/SendDialog.vue': {

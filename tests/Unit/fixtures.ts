@@ -14,6 +14,7 @@ export function field(name: string, more: Partial<Field> = {}): Field {
     unit: '',
     words: [],
     hint: '',
+    instrument: null,
     inner: [],
     ...more,
   }

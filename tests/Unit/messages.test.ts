@@ -23,7 +23,7 @@ const TAKING: Record<string, string[]> = {
   Archive: ['athleteView'],
   Decline: ['declineDialog', 'proposalList'],
   Delete: ['heldNotice', 'numberPad'],
-  Discard: ['begunBar', 'discardBegunDialog', 'letterView', 'logOutDialog', 'problemsBar'],
+  Discard: ['begunBar', 'discardBegunDialog', 'letterView', 'logOutDialog', 'problemsBar', 'takeList'],
   Dismiss: ['taskDialog'],
   Erase: ['archivedList', 'athleteView', 'eraseDialog'],
   Remove: ['doctorsView', 'earlierFindings', 'episodeCard', 'resultFiles', 'teamView', 'testRow', 'webhookList'],

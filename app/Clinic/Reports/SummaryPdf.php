@@ -83,8 +83,24 @@ final class SummaryPdf
             if (($payload['fromMemory'] ?? false) === true) {
                 $lines[] = __('papers.summary.from_memory', ['manoeuvre' => $name]);
             }
+            foreach ((array) ($payload['by'] ?? []) as $source) {
+                $lines[] = __('papers.summary.measured_with', [
+                    'manoeuvre' => $name, 'instrument' => self::instrument((array) $source, $words),
+                ]);
+            }
         }
 
         return array_values(array_unique($lines));
+    }
+
+    /** @param  array<array-key, mixed>  $source */
+    private static function instrument(array $source, SummaryWords $words): string
+    {
+        $kind = \is_string($source['kind'] ?? null) ? $source['kind'] : '';
+
+        return implode(', ', array_filter(
+            [$words->plain($kind), $source['device'] ?? null, $source['serial'] ?? null],
+            is_string(...),
+        ));
     }
 }

@@ -37,6 +37,8 @@ final class Columns
             'field' => ['string', 'what was measured'],
             'value' => ['number', 'measured value, in `unit`'],
             'unit' => ['string', 'UCUM; 1: none'],
+            'measured_by' => ['string', 'sensor, arthrometer, dynamometer or file; missing: by hand'],
+            'spread' => ['number', 'standard deviation of what the instrument measured, in `unit`'],
         ],
         Table::Probabilities->value => [
             'visit' => ['string', 'examination'],

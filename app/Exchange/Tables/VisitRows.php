@@ -75,9 +75,12 @@ final readonly class VisitRows
             foreach ($isKnown ? $this->catalogue->get($record->manoeuvre)->fields : [] as $field) {
                 $value = $field->kind === FieldKind::Number ? $given->amount($field->name) : null;
                 if ($value !== null) {
+                    $source = $given->inner('by')->inner($field->name);
+                    $spread = $source->amount('spread');
                     $rows[] = [
                         $examination->id, $record->manoeuvre, $record->side, $field->name,
                         self::number($value), Units::ofField($field->unit),
+                        $source->word('kind'), $spread === null ? null : self::number($spread),
                     ];
                 }
             }

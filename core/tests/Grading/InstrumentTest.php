@@ -19,8 +19,8 @@ final class InstrumentTest extends TestCase
         $guarded = ['spread' => 0.6, 'pulls' => [['at134N' => 5, 'guarded' => true], ['at134N' => 5]]] + $steady;
         yield 'by hand, a millimetre below' => ['lachman', 2.0, null, 'equivocal within_hand_error'];
         yield 'three steady pulls, a millimetre below' => ['lachman', 2.0, $steady, 'negative'];
-        yield 'three steady pulls, a third below' => ['lachman', 2.7, $steady, 'equivocal within_instrument_error'];
-        yield 'three steady pulls, just outside their error' => ['lachman', 2.6, $steady, 'negative'];
+        yield 'three steady pulls, half a millimetre below' => ['lachman', 2.5, $steady, 'equivocal within_instrument_error'];
+        yield 'three steady pulls, just outside their error' => ['lachman', 2.4, $steady, 'negative'];
         yield 'loose pulls reach further than a hand' => ['lachman', 1.5, $loose, 'equivocal within_instrument_error'];
         yield 'a guarded pull does not count' => ['lachman', 1.4, $guarded, 'equivocal within_instrument_error'];
         yield 'no spread told' => ['lachman', 2.5, ['kind' => 'file'], 'equivocal within_instrument_error'];

@@ -99,6 +99,7 @@ function hidden(field: Field): boolean {
       :sound="sound?.numbers.find((one) => one.field === field.name)?.value"
       :knee="title"
       :side="side"
+      :hurt="hurt"
       @change="(part) => emit('change', part)"
     />
     <CheckList
@@ -119,6 +120,7 @@ function hidden(field: Field): boolean {
         :across="across"
         :knee="title"
         :side="side"
+        :hurt="hurt"
         @change="(part) => emit('change', part)"
       />
       <label class="field">

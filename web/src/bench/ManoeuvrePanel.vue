@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, toRef } from 'vue'
-import type { Manoeuvre, Side } from '@/contract/types'
+import { computed, defineAsyncComponent, ref, toRef } from 'vue'
+import type { Manoeuvre, Payload, Side } from '@/contract/types'
+import { instrumentAddresses } from '@/instruments/addresses'
 import { t } from '@/messages/bench'
-import { capital, letterOf } from '@/shared/words'
+import { capital, kneeOf, letterOf } from '@/shared/words'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
 import BandPicker from './inputs/BandPicker.vue'
@@ -10,11 +11,14 @@ import HeldNotice from './HeldNotice.vue'
 import KneeColumn from './KneeColumn.vue'
 import { useHold } from './useHold'
 import { useRecorder } from './useRecorder'
+import UiButton from '@/ui/UiButton.vue'
 import UiMore from '@/ui/UiMore.vue'
 
 /** One manoeuvre on both knees. Brief: the hurt knee alone, by feel, with one line on how. */
 const props = defineProps<{ manoeuvre: Manoeuvre; activeSide: Side; brief?: boolean }>()
 const emit = defineEmits<{ activate: [side: Side]; band: [band: string] }>()
+const MeasureDialog = defineAsyncComponent(() => import('@/instruments/MeasureDialog.vue'))
+
 const examination = useExamination()
 const opened = useOpenExamination()
 const manoeuvre = toRef(props, 'manoeuvre')
@@ -32,6 +36,34 @@ const banded = computed(() => recorder.has('differenceBand') && opened.head?.isB
 const sides = computed<(Side | 'both')[]>(() =>
   props.manoeuvre.bothAtOnce ? ['both'] : props.brief ? [opened.hurtSide] : ['right', 'left'],
 )
+
+const BY_INSTRUMENT = {
+  arthrometer: t('manoeuvrePanel.arthrometer'),
+  dynamometer: t('manoeuvrePanel.dynamometer'),
+} as const
+
+/** The instrument that measures this manoeuvre, where the operator of the server allows one. */
+const instrument = computed(() => {
+  if (props.brief || instrumentAddresses().length === 0) return null
+  const named = props.manoeuvre.fields.map((field) => field.instrument)
+  return named.find((one) => one === 'arthrometer' || one === 'dynamometer') ?? null
+})
+const isMeasuring = ref(false)
+/** The sound knee shows the athlete and the hand what is to come. */
+const knees = computed(() =>
+  [opened.otherSide, opened.hurtSide].map((side) => ({
+    side,
+    name: capital(kneeOf(side)),
+    isHurt: side === opened.hurtSide && opened.head?.isBaseline !== true,
+  })),
+)
+
+function takeMeasured(records: Partial<Record<Side, Payload>>): void {
+  for (const { side } of knees.value) {
+    const part = records[side]
+    if (part) recorder.change(part, side)
+  }
+}
 </script>
 
 <template>
@@ -89,6 +121,16 @@ const sides = computed<(Side | 'both')[]>(() =>
           @pick="(band) => emit('band', band)"
         />
       </section>
+      <p v-if="instrument">
+        <UiButton @click="isMeasuring = true">{{ BY_INSTRUMENT[instrument] }}</UiButton>
+      </p>
+      <MeasureDialog
+        v-if="instrument && isMeasuring"
+        :kind="instrument"
+        :knees="knees"
+        @take="takeMeasured"
+        @close="isMeasuring = false"
+      />
       <div v-if="sides.length > 1" class="which" role="group" :aria-label="t('manoeuvrePanel.kneeShown')">
         <button
           v-for="side in sides"

@@ -2,6 +2,7 @@ import { type Ref, computed } from 'vue'
 import type { Manoeuvre, Payload, Side } from '@/contract/types'
 import { useExamination } from '@/stores/examination'
 import { useOpenExamination } from '@/stores/openExamination'
+import { sourcesAfter } from './sources'
 import type { Written } from './written'
 
 export interface RecorderOptions {
@@ -33,7 +34,7 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
     if (!manoeuvre.value) return
     const { normal, notDone, ...kept } = opened.record(manoeuvre.value.id, side) ?? {}
     const alongside = Object.keys(part).every((key) => key === 'checks' || key === 'note')
-    const next: Payload = { ...kept, ...(alongside && { normal, notDone }), ...part }
+    const next: Payload = { ...kept, ...(alongside && { normal, notDone }), ...part, by: sourcesAfter(kept, part) }
     if (part.translationMm !== undefined || part.openingMm !== undefined) delete next.differenceBand
     for (const [key, value] of Object.entries(next)) if (value === undefined) delete next[key]
     put(next, side)
@@ -56,6 +57,7 @@ export function useRecorder(manoeuvre: Ref<Manoeuvre | null>, { hurtOnly = false
       normal: _n,
       notDone: _d,
       differenceBand,
+      by: _b,
       ...kept
     } = opened.record(manoeuvre.value.id, opened.hurtSide) ?? {}
     put(differenceBand === band ? kept : { ...kept, differenceBand: band }, opened.hurtSide)

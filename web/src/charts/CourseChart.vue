@@ -3,15 +3,14 @@ import { CustomChart, LineChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components'
 import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
-import { computed, shallowRef, watchEffect } from 'vue'
+import { computed } from 'vue'
 import VChart from 'vue-echarts'
 import { t } from '@/messages/charts'
 import { day } from '@/shared/dates'
-import { useLook } from '@/shared/look'
 import UiMore from '@/ui/UiMore.vue'
 import { figure, optionsOf, told } from './options'
-import type { Inks } from './options'
 import type { Series } from './types'
+import { useInks } from './useInks'
 
 /** One curve over the visits, and the same as a table; a point opens its visit. */
 const props = defineProps<{ series: Series }>()
@@ -19,22 +18,7 @@ const emit = defineEmits<{ open: [examination: string] }>()
 
 use([LineChart, CustomChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
 
-const { look } = useLook()
-const inks = shallowRef<Inks>({ font: 'sans-serif', ink: '#000', line: '#ccc', text: '#555', card: '#fff' })
-watchEffect(() => {
-  // Another look has other inks.
-  void look.value
-  const style = getComputedStyle(document.documentElement)
-  const ink = (name: string) => style.getPropertyValue(name).trim()
-  inks.value = {
-    font: getComputedStyle(document.body).fontFamily,
-    ink: ink('--ink'),
-    line: ink('--line'),
-    text: ink('--text-2'),
-    card: ink('--card'),
-  }
-})
-
+const inks = useInks()
 const options = computed(() => optionsOf(props.series, inks.value))
 const last = computed(() => props.series.points[props.series.points.length - 1])
 const label = computed(

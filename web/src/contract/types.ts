@@ -116,6 +116,10 @@ export type RecordPayload = { [K in Exclude<KeyIn<OneRecord>, 'checks'>]?: Coded
   checks?: Checks
 }
 
+/** Which instruments took the figures of a record, by field. */
+export type FigureSources = NonNullable<RecordPayload['by']>
+export type FigureSource = FigureSources[string]
+
 /** Which school was chosen, by matter. */
 export type Chosen = { [matter: string]: string | null | undefined }
 
@@ -127,6 +131,7 @@ export type Value =
   | string[]
   | Cell[]
   | Checks
+  | FigureSources
   | SectionPayloads['frame']['schools']
   | SectionPayloads['episode']['operated']
   | SectionPayloads['episode']['surgeonSaid']

@@ -1,8 +1,8 @@
 import { computed } from 'vue'
 import { recordKey } from '@/contract/part'
-import type { Assessment, Chosen } from '@/contract/types'
+import type { Assessment, Chosen, RecordPayload } from '@/contract/types'
 import { isByHand } from '@/shared/results'
-import { findingName, resultName } from '@/stores/words'
+import { findingName, inWords, resultName } from '@/stores/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { SIDES, useOpenExamination } from '@/stores/openExamination'
 import { useVerdict } from '@/stores/verdict'
@@ -13,6 +13,18 @@ type Result = Assessment['results'][number]
 const WAITS: Record<string, string> = {
   consent: t('useSummary.waitingForConsent'),
   gate: t('useSummary.waitingForTheSafetyCheck'),
+}
+
+/** What took figures of these records, each named once. */
+function instrumentsOf(findings: readonly RecordPayload[]): string[] {
+  const sources = findings.flatMap(({ by }) => Object.values(by ?? {}))
+  return [
+    ...new Set(
+      sources.map(({ kind, device, serial }) =>
+        [inWords(kind), device, serial].filter((part) => typeof part === 'string').join(', '),
+      ),
+    ),
+  ]
 }
 
 /** What the summary says of the open examination in words: nothing here is judged, all of it is put side by side. */
@@ -84,6 +96,10 @@ export function useSummary() {
         ...(findings.some((finding) => finding.fromMemory === true)
           ? [{ name: m.card.name, mark: t('useSummary.enteredFromMemory') }]
           : []),
+        ...instrumentsOf(findings).map((instrument) => ({
+          name: m.card.name,
+          mark: t('useSummary.measuredWith', { instrument }),
+        })),
       ]
     }),
   )

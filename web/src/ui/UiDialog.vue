@@ -8,7 +8,11 @@ import { untellHeader, useOverlay } from './overlays'
 import { t } from '@/messages/ui'
 
 /** One question over the screen; it is there for as long as its component is. */
-defineProps<{ title: string }>()
+defineProps<{
+  title: string
+  /** For what lies side by side. */
+  wide?: boolean
+}>()
 const emit = defineEmits<{ close: [] }>()
 const shown = ref(true)
 
@@ -38,7 +42,7 @@ function beginWriting(): void {
 <template>
   <ElDialog
     v-model="shown"
-    width="min(560px, calc(100vw - 24px))"
+    :width="`min(${wide ? 920 : 560}px, calc(100vw - 24px))`"
     :show-close="false"
     :title="title"
     append-to-body

@@ -7,6 +7,7 @@ import TokenForm from '@/exchange/TokenForm.vue'
 import TokenList from '@/exchange/TokenList.vue'
 import WebhookList from '@/exchange/WebhookList.vue'
 import SubjectPage from '@/frame/SubjectPage.vue'
+import InstrumentList from '@/instruments/InstrumentList.vue'
 import { t } from '@/messages/views'
 import { useSession } from '@/stores/session'
 
@@ -27,6 +28,7 @@ const list = useTemplateRef('list')
       <div class="side">
         <TokenForm @made="list?.load()" />
         <TokenList ref="list" />
+        <InstrumentList />
       </div>
     </div>
   </SubjectPage>

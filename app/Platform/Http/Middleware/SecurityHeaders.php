@@ -12,9 +12,6 @@ use Symfony\Component\HttpFoundation\Response;
 final class SecurityHeaders
 {
     private const HEADERS = [
-        'Content-Security-Policy' => "default-src 'self'; script-src 'self'; style-src 'self'; "
-            ."img-src 'self' data:; font-src 'self'; connect-src 'self'; frame-ancestors 'none'; base-uri 'none'; "
-            ."form-action 'self'; object-src 'none'",
         'Cross-Origin-Opener-Policy' => 'same-origin',
         'Cross-Origin-Resource-Policy' => 'same-origin',
         'Permissions-Policy' => 'camera=(), geolocation=(), microphone=()',
@@ -22,6 +19,9 @@ final class SecurityHeaders
         'X-Content-Type-Options' => 'nosniff',
         'X-Frame-Options' => 'DENY',
     ];
+
+    private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+        ."frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'; connect-src 'self'";
 
     /** Where the way is TLS all along, it stays so for a year. */
     private const HSTS = 'max-age=31536000; includeSubDomains';
@@ -33,6 +33,7 @@ final class SecurityHeaders
     {
         $response = $next($request);
         $response->headers->add(self::HEADERS);
+        $response->headers->set('Content-Security-Policy', implode(' ', [self::POLICY, ...self::instruments()]));
         if ((bool) config('session.secure')) {
             $response->headers->set('Strict-Transport-Security', self::HSTS);
         }
@@ -41,5 +42,17 @@ final class SecurityHeaders
         }
 
         return $response;
+    }
+
+    /**
+     * Instruments answer on the practitioner's own machine.
+     *
+     * @return list<string>
+     */
+    private static function instruments(): array
+    {
+        $addresses = config('exchange.instruments');
+
+        return \is_array($addresses) ? array_values(array_filter($addresses, is_string(...))) : [];
     }
 }

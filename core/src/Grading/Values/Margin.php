@@ -13,8 +13,8 @@ use GrayCompass\Core\Examination\FigureSource;
  */
 final readonly class Margin
 {
-    /** Of an instrument that does not tell its spread. Working estimate. */
-    private const BY_INSTRUMENT_MM = 0.5;
+    /** At least, for the pulls of one sitting do not show how the instrument was placed. Working estimate. */
+    private const LEAST_MM = 0.5;
 
     /** So many standard errors hold 95 of 100 means; to ask for that many is a working estimate. */
     private const ERRORS = 1.96;
@@ -40,7 +40,7 @@ final readonly class Margin
         [$one, $two] = [$hurt->squaredError(), $other->squaredError()];
 
         return new self(
-            $one === null || $two === null ? self::BY_INSTRUMENT_MM : self::ERRORS * \sqrt($one + $two),
+            \max(self::LEAST_MM, self::ERRORS * \sqrt(($one ?? 0.0) + ($two ?? 0.0))),
             Exclusion::WithinInstrumentError,
         );
     }

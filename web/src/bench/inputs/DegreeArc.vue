@@ -93,9 +93,6 @@ function drag(event: PointerEvent): void {
 </template>
 
 <style scoped>
-.drawing {
-  position: relative;
-}
 .arc {
   display: block;
   width: min(100%, 290px);
@@ -144,10 +141,6 @@ text {
   fill: var(--text-2);
 }
 .key {
-  position: absolute;
-  left: 0;
-  bottom: 0;
-  max-width: 45%;
   line-height: 1.2;
   font-size: var(--type-fine);
   color: var(--text-3);

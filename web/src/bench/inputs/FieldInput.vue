@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Field, RecordPayload, Payload, Side, Value } from '@/contract/types'
+import { computed, defineAsyncComponent, ref } from 'vue'
+import type { Field, FigureSource, FigureSources, RecordPayload, Payload, Side, Value } from '@/contract/types'
+import { mayHaveSensor } from '@/instruments/useSensor'
+import { t } from '@/messages/bench'
 import { asAnswer, asCells, asNumber, asText, asWords } from '@/shared/values'
 import type { ArcName } from './arcs'
 import BandPicker from './BandPicker.vue'
@@ -14,6 +16,7 @@ import NumberRule from './NumberRule.vue'
 import PainStrip from './PainStrip.vue'
 import SweepWave from './SweepWave.vue'
 import WordPicker from './WordPicker.vue'
+import UiButton from '@/ui/UiButton.vue'
 
 /** The control of one field: the catalogue says which. */
 const props = defineProps<{
@@ -27,9 +30,14 @@ const props = defineProps<{
   sound?: number | undefined
   knee: string
   side: Side | 'both'
+  /** Of the hurt knee. */
+  hurt?: boolean
   lead?: boolean
 }>()
 const emit = defineEmits<{ change: [part: Payload] }>()
+
+const AngleDialog = defineAsyncComponent(() => import('@/instruments/AngleDialog.vue'))
+const SourceLine = defineAsyncComponent(() => import('@/instruments/SourceLine.vue'))
 
 const MM_SHOWN = 20
 const MOST_BEND = 170
@@ -55,6 +63,19 @@ const value = computed<Value>(() => (props.payload as Payload)[props.field.name]
 const acrossValue = computed<Value>(() => (props.across as Payload | undefined)?.[props.field.name])
 const label = computed(() => `${props.field.label}, ${props.knee}`)
 const arc = computed(() => ARCS[props.field.widget])
+
+/** What the sensor of this device can read. */
+const angle = computed(() => {
+  const { instrument } = props.field
+  return (instrument === 'incline' || instrument === 'turn') && mayHaveSensor() ? instrument : null
+})
+const isMeasuring = ref(false)
+const source = computed(() => props.payload.by?.[props.field.name])
+
+function takeAngle(degrees: number, from: FigureSource): void {
+  const by: FigureSources = { ...props.payload.by, [props.field.name]: from }
+  emit('change', { [props.field.name]: degrees, by })
+}
 
 function set(next: Value): void {
   emit('change', { [props.field.name]: next })
@@ -101,6 +122,25 @@ function toggleAmong(word: string): void {
         :stretch="field.unit === 'mm' ? MM_SHOWN : (field.most ?? MM_SHOWN)"
         :step="step"
         @change="set"
+      />
+      <SourceLine
+        v-if="source"
+        :source="source"
+        :value="asNumber(value)"
+        :unit="field.unit"
+        :is-hurt="hurt === true"
+        :across="across?.by?.[field.name]"
+      />
+      <UiButton v-if="angle" @click="isMeasuring = true">{{ t('fieldInput.measureBySensor') }}</UiButton>
+      <AngleDialog
+        v-if="angle && isMeasuring"
+        :label="label"
+        :kind="angle"
+        :least="field.least ?? 0"
+        :most="field.most ?? MOST_BEND"
+        :across="asNumber(acrossValue)"
+        @take="takeAngle"
+        @close="isMeasuring = false"
       />
     </template>
     <SweepWave

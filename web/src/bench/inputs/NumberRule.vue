@@ -31,7 +31,7 @@ useRefusedFigure(fault, () => props.label)
 const MOST_FIGURES = 6
 const DIGITS = 2
 /** Between two figures on the scale. */
-const LONG = [0.5, 1, 2, 5, 10, 20, 30, 60]
+const LONG = [0.5, 1, 2, 5, 10, 20, 30, 60, 100, 200, 500]
 const SHORT_IN_LONG = 5
 /** Steps that a page key moves it by. */
 const FAR = 5
