@@ -13,6 +13,10 @@ return [
     // https. Empty: none, and nobody can add a webhook.
     'webhook_hosts' => env('WEBHOOK_HOSTS', ''),
 
+    // Where referrals can be sent: the base address of a server of FHIR R4, and the token that it asks for. Empty: nowhere.
+    'hospital' => env('HOSPITAL', ''),
+    'hospital_token' => env('HOSPITAL_TOKEN', ''),
+
     // Addresses at which instruments answer, with commas between them, such as http://127.0.0.1:8139. Pages may listen there
     // and nowhere else. Empty: no instruments.
     'instruments' => array_values(array_filter(array_map('trim', explode(',', (string) env('INSTRUMENTS', ''))))),

@@ -36,6 +36,7 @@ use App\Club\Http\Controllers\TeamController;
 use App\Club\Models\Athlete;
 use App\Exchange\Http\Controllers\BundleController;
 use App\Exchange\Http\Controllers\RecordImportController;
+use App\Exchange\Http\Controllers\SentReferralController;
 use App\Exchange\Http\Controllers\TableExportController;
 use App\Exchange\Http\Controllers\WebhookController;
 use App\Platform\Audit\AuditEntry;
@@ -90,6 +91,13 @@ Route::middleware(['auth', 'second-factor', 'can:lead'])->group(function (): voi
     Route::get('team', [TeamController::class, 'show'])->name('team');
     Route::get('mails', [MailController::class, 'index'])->name('mails');
     Route::get('mails/{mail}', [MailController::class, 'show'])->name('mails.show');
+});
+
+Route::controller(SentReferralController::class)->middleware(['auth', 'second-factor', 'can:answer'])->group(function (): void {
+    Route::get('athletes/{athlete}/sent-referrals', 'index')->name('sent-referrals');
+    Route::post('tasks/{task}/sent-referral', 'store')->middleware('once')->name('sent-referrals.store');
+    Route::post('sent-referrals/{sentReferral}/again', 'again')->middleware('once')->name('sent-referrals.again');
+    Route::post('sent-referrals/{sentReferral}/result', 'add')->middleware('once')->name('sent-referrals.add');
 });
 
 // Everything that is kept on one athlete.

@@ -225,6 +225,17 @@ background() {
 # What takes longer than a person waits; it ends by itself once an hour and is begun again.
 start_worker() { background worker queue:work --tries=5 --backoff=5,30,300 --sleep=2 --max-time=3600; }
 
+# use_hospital, start_hospital: referrals of the demo can be sent to the stand-in of a hospital.
+use_hospital() {
+    export HOSPITAL_PORT=${HOSPITAL_PORT:-$((WEB_PORT + 3))}
+    export HOSPITAL=${HOSPITAL:-http://127.0.0.1:$HOSPITAL_PORT}
+}
+
+start_hospital() {
+    setsid bin/hospital run "$INSTANCE/hospital.json" >>"$INSTANCE/logs/hospital.log" 2>&1 </dev/null &
+    serves hospital $!
+}
+
 # use_device: the page may listen to the stand-in of an instrument, next to the port of the web server.
 use_device() {
     export DEVICE_PORT=${DEVICE_PORT:-$((WEB_PORT + 2))}

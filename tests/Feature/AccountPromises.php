@@ -9,7 +9,13 @@ use App\Access\Accounts\TimeCode;
 use App\Access\Models\User;
 use App\Access\Values\Role;
 use App\Clinic\Models\Examination;
+use App\Clinic\Models\Task;
+use App\Clinic\Values\TaskKind;
+use App\Clinic\Values\TaskState;
 use App\Club\Models\Athlete;
+use App\Exchange\Models\SentReferral;
+use App\Exchange\Referrals\ReferralRequest;
+use App\Exchange\Values\ReferralState;
 use App\Platform\Mail\Mail;
 use Database\Factories\UserFactory;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -20,6 +26,8 @@ use Illuminate\Support\Facades\RateLimiter;
 /** What the contract says of athletes, of accounts and of who is in a team. */
 trait AccountPromises
 {
+    use HospitalAnswers;
+
     /** A name, a birth date and a squad in one line. */
     private const SHEET = ['content' => 'TmFtZTtCb3JuO1NxdWFkCkN5IE93bjsyMDAxLTAxLTAxO0p1ZG8K'];
 
@@ -149,6 +157,44 @@ trait AccountPromises
         }
     }
 
+    private function sentReferrals(): void
+    {
+        config(['exchange.hospital' => 'http://hospital.example/fhir']);
+        Http::fake();
+        $id = $this->sentReferral(TaskState::Open);
+        $referral = SentReferral::query()->findOrFail($id);
+        ['task_id' => $task, 'athlete_id' => $athlete] = $referral->getAttributes();
+        $this->getJson("/api/athletes/{$athlete}/sent-referrals")->assertOk()->assertJsonPath('referrals.0.id', $id);
+        $this->postJson("/api/tasks/{$task}/sent-referral")->assertStatus(202);
+        $this->postJson("/api/tasks/{$task}/sent-referral", [], ['Idempotency-Key' => ''])->assertStatus(422);
+        $this->postJson("/api/sent-referrals/{$id}/again")->assertStatus(202);
+        $this->postJson("/api/sent-referrals/{$id}/again", [], ['Idempotency-Key' => ''])->assertStatus(422);
+        $this->postJson("/api/sent-referrals/{$id}/result")->assertStatus(422);
+        $examination = Examination::query()->firstOrFail();
+        Task::query()->findOrFail($task)->update(['examination_id' => $examination->id]);
+        $referral->update(['request' => app(ReferralRequest::class)->of($id, Task::query()->findOrFail($task), $examination->examiner)]);
+        $referral->update(['state' => ReferralState::Answered, 'answer' => json_encode(self::hospitalAnswer($referral))]);
+        $this->postJson("/api/sent-referrals/{$id}/result")->assertStatus(202);
+        $this->getJson('/api/athletes/elsewhere/sent-referrals')->assertNotFound();
+        foreach (['/api/tasks/elsewhere/sent-referral', '/api/sent-referrals/elsewhere/again', '/api/sent-referrals/elsewhere/result'] as $uri) {
+            $this->postJson($uri)->assertNotFound();
+        }
+    }
+
+    private function sentReferral(TaskState $state = TaskState::Sent): string
+    {
+        $athlete = Examination::query()->first()->episode->athlete ?? Athlete::query()->firstOrFail();
+        $task = Task::query()->create([
+            'team_id' => $athlete->team_id, 'athlete_id' => $athlete->id, 'kind' => TaskKind::Referral, 'state' => $state,
+            'content' => ['title' => 'MRI', 'why' => '', 'side' => 'left'],
+        ]);
+
+        return SentReferral::query()->create([
+            'team_id' => $athlete->team_id, 'athlete_id' => $athlete->id, 'task_id' => $task->id,
+            'state' => ReferralState::Declined, 'request' => '{}',
+        ])->id;
+    }
+
     private function records(User $user): void
     {
         $athlete = $this->athleteOf($user)->id;
@@ -266,6 +312,7 @@ trait AccountPromises
         $ids = [
             '{membership}' => (string) $bo->membership_id, '{invitation}' => $invitation,
             '{task}' => (string) $this->postJson("/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()])->json('id'),
+            '{sentReferral}' => $this->sentReferral(),
             '{proposal}' => $this->proposalOf($user, $athlete),
             '{mail}' => Mail::query()->where('secret', false)->latest('id')->firstOrFail()->id,
             '{export}' => (string) $this->postJson("/api/athletes/{$this->athleteOf($user)->id}/archive")->json('id'),

@@ -46,6 +46,7 @@ final class ContractTest extends FeatureTestCase
         $this->imports();
         $this->recordImports();
         $this->webhooks();
+        $this->sentReferrals();
         $this->letters($id, $user);
         $this->proposals($id, $user);
         $this->calendars($athlete->id);
@@ -244,6 +245,9 @@ final class ContractTest extends FeatureTestCase
             ['POST', "/api/athletes/{$athlete}/restoration", []],
             ['POST', "/api/athletes/{$athlete}/tasks", ['title' => 'ring', 'dueOn' => now()->toDateString()]],
             ['PUT', '/api/tasks/{task}', ['state' => 'done']],
+            ['POST', '/api/tasks/{task}/sent-referral', []],
+            ['POST', '/api/sent-referrals/{sentReferral}/again', []],
+            ['POST', '/api/sent-referrals/{sentReferral}/result', []],
             ...self::proposalChanges(),
             ['PUT', '/api/calendar', ['inWords' => false]],
             ['DELETE', '/api/calendar', []],
@@ -294,6 +298,7 @@ final class ContractTest extends FeatureTestCase
             ...self::letterPages($id), '/api/ping', '/api/calendar', '/api/tasks/{task}/calendar', '/api/imports', '/api/imports/{import}', '/api/athletes.csv', '/api/exports/{export}', '/api/exports/{export}/file', '/api/episodes/{episode}', '/api/episodes/{episode}/course', '/api/episodes/{episode}/comparison?before=a&after=b', '/api/board', '/api/squads', '/api/athletes', '/api/athletes/archived', '/api/record-imports', '/api/record-imports/{recordImport}', '/api/webhooks', '/api/webhooks/{webhook}/deliveries', '/api/table-exports/{tableExport}', '/api/table-exports/{tableExport}/file', '/api/sessions', '/api/tokens', '/api/members', '/api/mails', '/api/mails/{mail}', '/api/today', '/api/catalogue',
             '/api/audit-log', '/api/audit-log.csv', "/api/athletes/{$athlete}", "/api/athletes/{$athlete}/past", "/api/examinations/{$id}",
             "/api/examinations/{$id}/document",
+            "/api/athletes/{$athlete}/sent-referrals",
             "/api/examinations/{$id}/bundle",
             "/api/athletes/{$athlete}/bundle",
             "/api/examinations/{$id}/summary.pdf",

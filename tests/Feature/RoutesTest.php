@@ -31,9 +31,11 @@ use App\Club\Models\Doctor;
 use App\Club\Models\Import;
 use App\Club\Values\ImportState;
 use App\Exchange\Models\RecordImport;
+use App\Exchange\Models\SentReferral;
 use App\Exchange\Models\TableExport;
 use App\Exchange\Models\Webhook;
 use App\Exchange\Values\DeliveryState;
+use App\Exchange\Values\ReferralState;
 use App\Exchange\Values\TableExportState;
 use App\Exchange\Values\WebhookEvent;
 use App\Platform\Mail\Mail;
@@ -134,6 +136,10 @@ final class RoutesTest extends FeatureTestCase
         'record-imports' => [403, 403, 200, 200],
         'record-imports.show' => [403, 403, 200, 200],
         'record-imports.destroy' => [403, 403, 200, 200],
+        'sent-referrals' => [403, 403, 200, 200],
+        'sent-referrals.store' => [403, 404, 422, 422],
+        'sent-referrals.again' => [403, 403, 202, 202],
+        'sent-referrals.add' => [403, 403, 422, 422],
         'webhooks' => [403, 403, 403, 200],
         'webhooks.store' => [403, 403, 403, 201],
         'webhooks.destroy' => [403, 403, 403, 204],
@@ -281,7 +287,7 @@ final class RoutesTest extends FeatureTestCase
             'athletes.tasks.store' => ['title' => 'ring the clinic', 'dueOn' => now()->addDay()->toDateString()],
             'tasks.update' => ['state' => 'done'],
             'proposals.decide' => ['take' => true],
-            'imports.preview', 'imports.store' => ['content' => base64_encode("Name;Born;Squad\n".Str::random(12).';2001-01-01;Judo')],
+            'imports.preview', 'imports.store' => ['content' => base64_encode("Name;Born;Squad\n".self::newName().';2001-01-01;Judo')],
             'record-imports.preview', 'record-imports.store' => self::file($examination),
             'webhooks.store' => ['address' => 'https://records.marsh.example/told', 'events' => ['examination.signed']],
             'episodes.comparison' => ['before' => 'one', 'after' => 'other'],
@@ -361,6 +367,7 @@ final class RoutesTest extends FeatureTestCase
                 'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'kind' => TaskKind::ByHand,
                 'state' => TaskState::Open, 'content' => ['title' => 'ring', 'why' => '', 'side' => null],
             ])->id,
+            '{sentReferral}' => $this->sentReferralOf($lead),
             '{proposal}' => Proposal::query()->create([
                 'team_id' => $lead->teamId(), 'athlete_id' => $this->athleteOf($lead)->id, 'kind' => ProposalKind::FollowUp,
                 'state' => ProposalState::Open, 'content' => ['title' => 'ring', 'dueOn' => '2026-12-01'],
@@ -506,5 +513,25 @@ final class RoutesTest extends FeatureTestCase
             '{manoeuvre}' => 'gait',
             '{side}' => 'both',
         ]);
+    }
+
+    private function sentReferralOf(User $user): string
+    {
+        $athlete = $this->athleteOf($user)->id;
+        $task = Task::query()->create([
+            'team_id' => $user->teamId(), 'athlete_id' => $athlete, 'kind' => TaskKind::Referral, 'state' => TaskState::Sent,
+            'content' => ['title' => 'MRI', 'why' => '', 'side' => 'left'],
+        ]);
+
+        return SentReferral::query()->create([
+            'team_id' => $user->teamId(), 'athlete_id' => $athlete, 'task_id' => $task->id, 'state' => ReferralState::Declined,
+            'request' => '{}',
+        ])->id;
+    }
+
+    /** Of letters alone: two short words in common would make another athlete a similar one. */
+    private static function newName(): string
+    {
+        return strtr(Str::random(16), '0123456789', 'ghijklmnop');
     }
 }

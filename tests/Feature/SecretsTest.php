@@ -24,6 +24,7 @@ use App\Club\Models\Athlete;
 use App\Club\Models\Doctor;
 use App\Club\Models\Import;
 use App\Exchange\Models\RecordImport;
+use App\Exchange\Models\SentReferral;
 use App\Exchange\Models\TableExportPart;
 use App\Exchange\Models\Webhook;
 use App\Platform\Encryption\DecryptionFailed;
@@ -49,7 +50,7 @@ final class SecretsTest extends FeatureTestCase
     private const MODELS = [
         Team::class, User::class, Athlete::class, Examination::class, Section::class, StoredRecord::class, Snapshot::class,
         Addendum::class, Attachment::class, AttachmentPart::class, Doctor::class, LetterVersion::class, ErasedAthlete::class, Import::class, RecordImport::class, Invitation::class, Mail::class, ReferenceResult::class, Proposal::class, Task::class, Availability::class, TableExportPart::class,
-        Webhook::class,
+        Webhook::class, SentReferral::class,
     ];
 
     public function test_all_that_the_key_of_the_records_seals_is_on_the_list_of_what_a_new_key_seals(): void

@@ -23,6 +23,7 @@ use App\Club\Http\Shapes\DoctorShapes;
 use App\Club\Http\Shapes\ImportShapes;
 use App\Club\Http\Shapes\TeamShapes;
 use App\Exchange\Http\Shapes\RecordImportShapes;
+use App\Exchange\Http\Shapes\SentReferralShapes;
 use App\Exchange\Http\Shapes\TableExportShapes;
 use App\Exchange\Http\Shapes\WebhookShapes;
 use App\Platform\Http\Shapes\RefusalShapes;
@@ -48,7 +49,7 @@ final class ContractGenerate extends Command
         AccountShapes::class, InvitationShapes::class, TokenShapes::class, LogShapes::class, TeamShapes::class, AthleteShapes::class, DoctorShapes::class, ImportShapes::class, HistoryShapes::class,
         ExaminationShapes::class, SavingShapes::class, TaskShapes::class, ReferenceResultShapes::class, EpisodeShapes::class, LetterShapes::class,
         PageShapes::class, CalendarShapes::class, AthleteFileShapes::class, WeighingShapes::class, TableExportShapes::class,
-        RecordImportShapes::class, WebhookShapes::class,
+        RecordImportShapes::class, WebhookShapes::class, SentReferralShapes::class,
     ];
 
     protected $signature = 'contract:generate {--check : only say whether the files are current}';

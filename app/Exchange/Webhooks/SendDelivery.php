@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Webhooks;
 
 use App\Exchange\Models\WebhookDelivery;
+use App\Exchange\Sending\Waits;
 use App\Exchange\Values\DeliveryState;
 use GrayCompass\Document\Refusal;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -26,9 +27,6 @@ final class SendDelivery implements ShouldQueue
 
     public int $timeout = 30;
 
-    /** Seconds until the next attempt, each up to a tenth longer; together a day. */
-    private const WAITS = [30, 120, 600, 1_800, 3_600, 7_200, 14_400, 28_800, 28_800];
-
     private const ANSWER_SECONDS = 10;
 
     public function __construct(public readonly string $delivery, public readonly int $attempt)
@@ -45,7 +43,7 @@ final class SendDelivery implements ShouldQueue
         [$status, $problem] = $this->call($delivery, $addresses);
         DB::transaction(function () use ($delivery, $status, $problem): void {
             $attempts = $this->attempt + 1;
-            $wait = $problem === null ? null : $this->wait();
+            $wait = $problem === null ? null : Waits::after($this->attempt);
             $delivery->update([
                 'attempts' => $attempts, 'status' => $status, 'problem' => $problem,
                 'state' => match (true) {
@@ -83,13 +81,5 @@ final class SendDelivery implements ShouldQueue
     private static function answered(int $status): string
     {
         return __('exchange.sendDelivery.answered', ['status' => $status]);
-    }
-
-    /** Null where a day is over. */
-    private function wait(): ?int
-    {
-        $wait = self::WAITS[$this->attempt] ?? null;
-
-        return $wait === null ? null : $wait + random_int(0, intdiv($wait, 10));
     }
 }

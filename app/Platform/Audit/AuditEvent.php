@@ -81,6 +81,8 @@ enum AuditEvent: string
     case TokenMade = 'token_made';
     case TokenUsed = 'token_used';
     case TokenRevoked = 'token_revoked';
+    case ReferralSent = 'referral_sent';
+    case ReferralAnswered = 'referral_answered';
     case WebhookAdded = 'webhook_added';
     case WebhookRemoved = 'webhook_removed';
     case MailRead = 'mail_read';

@@ -267,6 +267,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/sent-referrals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Referrals of an athlete that went to the hospital */
+        get: operations["listSentReferrals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{task}/sent-referral": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Send this referral to the hospital; one that was sent stays as it is */
+        post: operations["sendReferral"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sent-referrals/{sentReferral}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Send it once more, or ask the hospital at once for the answer */
+        post: operations["sendReferralAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sent-referrals/{sentReferral}/result": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add what the hospital found to the record */
+        post: operations["addReferralResult"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/webhooks": {
         parameters: {
             query?: never;
@@ -1945,6 +2013,48 @@ export interface components {
         RecordImportUndone: {
             /** @description records that were changed or built upon since */
             stayed: number;
+        };
+        SentReferral: {
+            /** @description also of the ServiceRequest */
+            id: string;
+            /** @description that asked for it */
+            task: string;
+            title: string;
+            /** @enum {unknown} */
+            state: "waiting" | "sent" | "answered" | "declined" | "added" | "failed";
+            /** @description why the last call failed, or why the answer cannot be used */
+            problem: string | null;
+            /** @description of sending it */
+            attempts: number;
+            /** Format: date-time */
+            at: string;
+            /** @description when the hospital took it */
+            sentAt: string | null;
+            /** @description of the next call */
+            nextAt: string | null;
+            /** @description that the hospital gave */
+            appointmentAt: string | null;
+            /** @description what the hospital found, until it is added to the record */
+            found: {
+                /** @description of the kind of look */
+                label: string;
+                /** Format: date */
+                on: string;
+                answers: {
+                    /** @description of the condition */
+                    label: string;
+                    /** @enum {unknown} */
+                    seen: "present" | "absent";
+                    grade: number | null;
+                }[];
+                note: string;
+            } | null;
+        };
+        SentReferrals: {
+            /** @description whether the operator of this server named a hospital */
+            isConnected: boolean;
+            /** @description newest first */
+            referrals: components["schemas"]["SentReferral"][];
         };
         WebhookDelivery: {
             id: string;
@@ -11750,6 +11860,116 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecordImportUndone"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+        };
+    };
+    listSentReferrals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SentReferrals"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+        };
+    };
+    sendReferral: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                task: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In the queue */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SentReferral"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+        };
+    };
+    sendReferralAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                sentReferral: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it stands now */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SentReferral"];
+                };
+            };
+            401: components["responses"]["responses-Unauthenticated"];
+            403: components["responses"]["responses-Forbidden"];
+            404: components["responses"]["responses-NotFound"];
+            419: components["responses"]["responses-PageExpired"];
+            422: components["responses"]["responses-Refused"];
+        };
+    };
+    addReferralResult: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description its id, a ULID */
+                sentReferral: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Part of the record */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SentReferral"];
                 };
             };
             401: components["responses"]["responses-Unauthenticated"];

@@ -32,6 +32,8 @@ const ProposalList = defineAsyncComponent(() => import('@/people/ProposalList.vu
 
 const AthleteExport = defineAsyncComponent(() => import('@/exchange/AthleteExport.vue'))
 
+const HospitalReferrals = defineAsyncComponent(() => import('@/exchange/HospitalReferrals.vue'))
+
 const EraseDialog = defineAsyncComponent(() => import('@/people/EraseDialog.vue'))
 
 const router = useRouter()
@@ -180,6 +182,7 @@ watch(() => props.id, load)
           </template>
           <NoteTask :athlete="athlete.id" @noted="load" />
         </section>
+        <HospitalReferrals v-if="keepsLists" :key="id" :athlete="id" :tasks="openTasks" @changed="load" />
         <section aria-labelledby="facts">
           <h2 id="facts">{{ t('athleteView.details') }}</h2>
           <dl>
