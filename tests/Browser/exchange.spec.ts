@@ -187,3 +187,31 @@ test('records from elsewhere are seen before they are stored, become history, an
   await expect(page.getByText('Import undone.')).toBeVisible()
   await expect(page.getByText('1 record from Marsh Lane clinic undone')).toBeVisible()
 })
+
+test('the contract is read and tried on a page', async ({ page }) => {
+  await logIn(page)
+  await page.goto('/exchange')
+  await page.getByRole('link', { name: 'Read and try the contract' }).click()
+  const operations = page.getByRole('navigation', { name: 'Operations' })
+  await operations.getByRole('searchbox', { name: 'Search' }).fill('who is logged in')
+  await operations.getByRole('button', { name: /^GET Who is logged in/ }).click()
+  await expect(page.getByText('Not open to tokens.')).toBeVisible()
+  // What it answers holds secrets of the session.
+  await expect(page.getByRole('button', { name: 'Try it' })).toHaveCount(0)
+
+  await operations.getByRole('searchbox', { name: 'Search' }).fill('/api/athletes/{athlete}')
+  await operations.getByRole('button', { name: /^GET One athlete with/ }).click()
+  const tried = page.getByRole('button', { name: 'Try it' })
+  await expect(tried).toBeDisabled()
+  await expect(page.getByRole('row', { name: /^tasks/ })).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('textbox', { name: 'athlete' }).fill('nobody')
+  await tried.click()
+  await expect(page.getByText('Answered with status 404')).toBeVisible()
+
+  await operations.getByRole('searchbox', { name: 'Search' }).fill('/api/today')
+  await operations.getByRole('button', { name: /^GET/ }).click()
+  await page.getByRole('button', { name: 'Try it' }).click()
+  await expect(page.getByText('Answered with status 200')).toBeVisible()
+  await expect(page.locator('pre')).toContainText('"athletes": [')
+})

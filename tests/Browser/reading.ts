@@ -23,7 +23,7 @@ function readAlong(): void {
   const { told } = window as unknown as { told: (text: string) => void }
   const said = new Set<string>()
   const read = (text: string | null, beside: Element | null): void => {
-    if (!text || said.has(text) || beside?.closest('script, style, code, .address')) return
+    if (!text || said.has(text) || beside?.closest('script, style, code, .address, [data-for-programmers]')) return
     // What people are meant to copy into another program.
     const words = text.replace(/https?:\S+|\S+@\S+|bin\/\S+|\S+\.(?:csv|eml|ics|pdf)\b/g, '')
     if (!ODD.test(words) && !RAW.some((raw) => raw.test(words))) return

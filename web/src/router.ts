@@ -86,6 +86,7 @@ export const router = createRouter({
       component: () => import('./views/RecordImportView.vue'),
       meta: { answers: true },
     },
+    { path: '/exchange/contract', name: 'contract', component: () => import('./views/ContractView.vue') },
     { path: '/exchange', name: 'exchange', component: () => import('./views/ExchangeView.vue') },
     { path: '/audit-log', name: 'audit-log', component: () => import('./views/AuditLogView.vue') },
     { path: '/:rest(.*)', redirect: '/' },

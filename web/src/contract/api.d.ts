@@ -62,7 +62,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** An empty answer to someone who is logged in */
+        /** An empty answer while logged in */
         get: operations["ping"];
         put?: never;
         post?: never;
@@ -221,7 +221,7 @@ export interface paths {
         /** Files with records that came in since yesterday, newest first */
         get: operations["listRecordImports"];
         put?: never;
-        /** Store the new examinations and results of a file, all or none, in the background */
+        /** Import the new examinations and results of a file, all or none, in the background */
         post: operations["beginRecordImport"];
         delete?: never;
         options?: never;
@@ -239,7 +239,7 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * What a file with examinations and results is, and what would become of each; nothing is stored
+         * Preview a file of examinations and results; nothing is stored
          * @description An examination document, many of them as JSON Lines or in a zip, a FHIR R4 bundle of type collection, or a table of results, by what is in the file.
          */
         post: operations["previewRecords"];
@@ -260,7 +260,7 @@ export interface paths {
         get: operations["showRecordImport"];
         put?: never;
         post?: never;
-        /** Remove what it stored, within a day, but for what was changed or built upon since */
+        /** Undo the import within a day, except for what was changed or built upon since */
         delete: operations["undoRecordImport"];
         options?: never;
         head?: never;
@@ -342,10 +342,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Programs that are told of what happens in the team */
+        /** Webhooks of the team */
         get: operations["listWebhooks"];
         put?: never;
-        /** Tell a program of what happens; asks for the password again */
+        /** Add a webhook; asks for the password again */
         post: operations["addWebhook"];
         delete?: never;
         options?: never;
@@ -394,7 +394,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What this program was told lately, newest first */
+        /** Deliveries of a webhook, newest first */
         get: operations["listWebhookDeliveries"];
         put?: never;
         post?: never;
@@ -462,7 +462,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The zip, once it is ready. CSV files and a datapackage.json that says what stands in each column */
+        /** The zip, once it is ready: CSV files and a datapackage.json that describes each column */
         get: operations["readTableExport"];
         put?: never;
         post?: never;
@@ -516,7 +516,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What a mailed link invites to */
+        /** Read an invitation by its link */
         post: operations["lookAtInvitation"];
         delete?: never;
         options?: never;
@@ -548,7 +548,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who is in the team, and who is invited; for the person who leads it */
+        /** Members and invitations of the team; for leads */
         get: operations["listMembers"];
         put?: never;
         post?: never;
@@ -566,10 +566,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Give someone another role */
+        /** Change the role of a member */
         put: operations["changeRole"];
         post?: never;
-        /** Let someone go; what they signed stays theirs */
+        /** Remove a member; what they signed stays theirs */
         delete: operations["endMembership"];
         options?: never;
         head?: never;
@@ -585,7 +585,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Invite someone by mail */
+        /** Invite a person by mail */
         post: operations["invite"];
         delete?: never;
         options?: never;
@@ -603,7 +603,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** Take an invitation back */
+        /** Withdraw an invitation */
         delete: operations["withdrawInvitation"];
         options?: never;
         head?: never;
@@ -617,7 +617,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is set for the team */
+        /** Settings of the team */
         get: operations["showTeam"];
         /** Settings of the team */
         put: operations["changeTeam"];
@@ -669,7 +669,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who may play, by what was signed last; for a coach, of those who agreed */
+        /** Availability by the last signed examination; for a coach, of the athletes who agreed */
         get: operations["showBoard"];
         put?: never;
         post?: never;
@@ -686,7 +686,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is unfinished, who was seen lately, and a page of the team's athletes */
+        /** Unfinished examinations, recent ones, and a page of the team's athletes */
         get: operations["showToday"];
         put?: never;
         /** The same, for a search; it may be a name, so it stands in the body */
@@ -704,7 +704,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who did what, newest first; for the person who leads the team */
+        /** The audit log, newest first; for leads */
         get: operations["listAuditLog"];
         put?: never;
         post?: never;
@@ -738,7 +738,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Everyone of the team, to start an examination offline */
+        /** All athletes of the team, to start an examination offline */
         get: operations["listAthletes"];
         put?: never;
         /** Make an athlete; name, birth date and squad are enough */
@@ -756,7 +756,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who was put away, latest first */
+        /** Archived athletes, latest first */
         get: operations["listArchived"];
         put?: never;
         post?: never;
@@ -775,7 +775,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take someone back into the lists */
+        /** Restore an archived athlete */
         post: operations["restoreAthlete"];
         delete?: never;
         options?: never;
@@ -841,7 +841,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What an examination says to the athlete, for the person who has the address of their page */
+        /** The athlete's page, by its address */
         get: operations["readPage"];
         put?: never;
         post?: never;
@@ -892,7 +892,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the clock will erase, the soonest first */
+        /** Records due for erasure, soonest first */
         get: operations["listRetention"];
         put?: never;
         post?: never;
@@ -909,7 +909,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Everybody who is not put away, RFC 4180; asks for the password again */
+        /** All athletes that are not archived, as CSV (RFC 4180); asks for the password again */
         get: operations["exportAthletes"];
         put?: never;
         post?: never;
@@ -929,7 +929,7 @@ export interface paths {
         /** Lists that came in since yesterday, newest first */
         get: operations["listImports"];
         put?: never;
-        /** Make the athletes of a list, all or none, behind */
+        /** Import a list of athletes, all or none, in the background */
         post: operations["beginImport"];
         delete?: never;
         options?: never;
@@ -946,7 +946,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What would become of each line of a list; nothing is stored */
+        /** Preview a list of athletes; nothing is stored */
         post: operations["previewImport"];
         delete?: never;
         options?: never;
@@ -965,7 +965,7 @@ export interface paths {
         get: operations["showImport"];
         put?: never;
         post?: never;
-        /** Take back the athletes that it made, but for those examined since */
+        /** Undo the import, except for athletes examined since */
         delete: operations["takeImportBack"];
         options?: never;
         head?: never;
@@ -979,7 +979,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Whether one's own calendar reads what is due */
+        /** One's own calendar: whether it reads the tasks */
         get: operations["showCalendar"];
         /** A new secret address for it; the one before opens nothing any more */
         put: operations["openCalendar"];
@@ -1000,7 +1000,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A calendar file that came back: what stands on other days in it is moved */
+        /** Return a calendar file: tasks on other days in it are moved */
         post: operations["returnCalendar"];
         delete?: never;
         options?: never;
@@ -1015,7 +1015,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is due, for a calendar program */
+        /** The tasks, for a calendar program */
         get: operations["readCalendar"];
         put?: never;
         post?: never;
@@ -1068,7 +1068,7 @@ export interface paths {
         };
         /** One athlete with the examinations of both knees */
         get: operations["showAthlete"];
-        /** Change what is known of an athlete */
+        /** Change an athlete's details */
         put: operations["changeAthlete"];
         post?: never;
         /** Put an athlete away; nothing is lost */
@@ -1102,7 +1102,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What was held likely of a knee, and what it turned out to have */
+        /** Predictions for a knee, and its reference results */
         get: operations["showEpisode"];
         put?: never;
         post?: never;
@@ -1155,7 +1155,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Write down what a knee turned out to have */
+        /** Add a reference result */
         post: operations["addReferenceResult"];
         delete?: never;
         options?: never;
@@ -1174,7 +1174,7 @@ export interface paths {
         /** Correct it */
         put: operations["changeReferenceResult"];
         post?: never;
-        /** Remove it; for a day it can be taken back */
+        /** Remove it; for a day it can be restored */
         delete: operations["removeReferenceResult"];
         options?: never;
         head?: never;
@@ -1209,7 +1209,7 @@ export interface paths {
         get: operations["readFile"];
         put?: never;
         post?: never;
-        /** Remove it; for a day it can be taken back */
+        /** Remove it; for a day it can be restored */
         delete: operations["removeFile"];
         options?: never;
         head?: never;
@@ -1225,7 +1225,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take it back */
+        /** Restore it */
         post: operations["restoreFile"];
         delete?: never;
         options?: never;
@@ -1242,7 +1242,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take it back */
+        /** Restore a removed result */
         post: operations["restoreReferenceResult"];
         delete?: never;
         options?: never;
@@ -1258,10 +1258,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Take over what a student proposes, or turn it down with a reason */
+        /** Accept a student's proposal, or decline it with a reason */
         put: operations["decideProposal"];
         post?: never;
-        /** Take back what one proposed */
+        /** Withdraw one's own proposal */
         delete: operations["withdrawProposal"];
         options?: never;
         head?: never;
@@ -1276,7 +1276,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Say what became of it: sent, done, let go, or due on another day */
+        /** Change a task: sent, done, dismissed, or due on another day */
         put: operations["changeTask"];
         post?: never;
         delete?: never;
@@ -1292,7 +1292,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is known of an athlete's knees, to start an examination offline */
+        /** The past of an athlete's knees, to start an examination offline */
         get: operations["showPast"];
         put?: never;
         post?: never;
@@ -1467,7 +1467,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Ask someone who may sign */
+        /** Ask a practitioner to sign */
         post: operations["askForSignature"];
         delete?: never;
         options?: never;
@@ -1577,7 +1577,7 @@ export interface paths {
          */
         put: operations["saveRecord"];
         post?: never;
-        /** Take it back */
+        /** Remove a record */
         delete: operations["takeBackFinding"];
         options?: never;
         head?: never;
@@ -1594,7 +1594,7 @@ export interface paths {
         /** Letters about an examination, newest first */
         get: operations["listLetters"];
         put?: never;
-        /** Begin a letter; it is proposed from what was signed */
+        /** Start a letter, drafted from the signed examination */
         post: operations["beginLetter"];
         delete?: never;
         options?: never;
@@ -1612,7 +1612,7 @@ export interface paths {
         /** Until when the page of the athlete is open */
         get: operations["showPage"];
         put?: never;
-        /** Open a page with what the examination says to the athlete, without log-in */
+        /** Share a page for the athlete, which needs no log-in */
         post: operations["openPage"];
         /** Close it */
         delete: operations["closePage"];
@@ -1628,7 +1628,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What an examination says to the athlete, in the athlete's language */
+        /** The examination in the athlete's words and language */
         get: operations["readAthleteText"];
         put?: never;
         post?: never;
@@ -1650,7 +1650,7 @@ export interface paths {
         /** Write on; each change is a version */
         put: operations["changeLetter"];
         post?: never;
-        /** Discard a draft; for a day it can be taken back */
+        /** Discard a draft; for a day it can be restored */
         delete: operations["discardLetter"];
         options?: never;
         head?: never;
@@ -1666,7 +1666,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take a discarded draft back */
+        /** Restore a discarded draft */
         post: operations["restoreLetter"];
         delete?: never;
         options?: never;
@@ -1752,7 +1752,7 @@ export interface paths {
         /** The book of doctors, by name */
         get: operations["listDoctors"];
         put?: never;
-        /** Add someone to the book of doctors */
+        /** Add a doctor to the address book */
         post: operations["addDoctor"];
         delete?: never;
         options?: never;
@@ -1768,10 +1768,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Change what stands in the book; letters stay as they are */
+        /** Change a doctor; letters stay as they are */
         put: operations["changeDoctor"];
         post?: never;
-        /** Out of the book; for a day it can be taken back */
+        /** Remove a doctor; for a day they can be restored */
         delete: operations["removeDoctor"];
         options?: never;
         head?: never;
@@ -1787,7 +1787,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Back into the book */
+        /** Restore a removed doctor */
         post: operations["restoreDoctor"];
         delete?: never;
         options?: never;
@@ -12810,7 +12810,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description the id, a ULID; of someone put away too */
+                /** @description its id, a ULID; of an archived athlete too */
                 anyone: string;
             };
             cookie?: never;
@@ -12914,7 +12914,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description the id, a ULID; of someone put away too */
+                /** @description its id, a ULID; of an archived athlete too */
                 anyone: string;
             };
             cookie?: never;
@@ -12944,7 +12944,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                /** @description the id, a ULID; of someone put away too */
+                /** @description its id, a ULID; of an archived athlete too */
                 anyone: string;
             };
             cookie?: never;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import CopyLine from '@/frame/CopyLine.vue'
 import { t } from '@/messages/exchange'
+import UiButton from '@/ui/UiButton.vue'
 
 /** What can be saved and read in which format, and where. */
 const FORMATS = [
@@ -21,6 +22,9 @@ const address = `${location.origin}/fhir`
         <dd>{{ format.say }}</dd>
       </template>
     </dl>
+    <p>
+      <UiButton :to="{ name: 'contract' }">{{ t('contractPage.link') }}</UiButton>
+    </p>
     <CopyLine :label="t('formatList.address')" :text="address" :action="t('formatList.copyAddress')" />
   </section>
 </template>
