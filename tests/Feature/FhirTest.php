@@ -8,6 +8,9 @@ use App\Access\Models\User;
 use App\Access\Tokens\ApiTokens;
 use App\Access\Values\Role;
 use App\Access\Values\TokenAbility;
+use App\Clinic\Models\Examination;
+use App\Clinic\Models\Letter;
+use App\Clinic\Models\LetterVersion;
 use App\Club\Models\Athlete;
 use App\Exchange\Fhir\RecordBundles;
 use App\Platform\Audit\AuditEntry;
@@ -97,6 +100,36 @@ final class FhirTest extends FeatureTestCase
         $answer = end($bundle->entry)->resource;
         self::assertSame('torn', $answer->conclusion);
         self::assertContains($answer->result[0]->reference, $urls);
+    }
+
+    public function test_it_names_guardian_consent_letters_and_roles_and_reads_all_of_it_again(): void
+    {
+        $this->athlete->update(['profile' => (object) [
+            'guardian' => 'Ina Marl', 'coachToldBy' => 'Ina Marl', 'coachToldFrom' => '2026-01-01',
+        ]]);
+        $letter = Letter::query()->create([
+            'team_id' => $this->athlete->team_id, 'athlete_id' => $this->athlete->id, 'version' => 1, 'sent_at' => now(),
+            'examination_id' => Examination::query()->whereRelation('episode', 'athlete_id', $this->athlete->id)->firstOrFail()->id,
+        ]);
+        LetterVersion::query()->create([
+            'athlete_id' => $this->athlete->id, 'letter_id' => $letter->id, 'number' => 1, 'content' => [
+                'to' => ['name' => 'Dr Ines Falkner', 'practice' => '', 'address' => '', 'email' => ''],
+                'subject' => 'The left knee', 'text' => 'Please see it.',
+            ],
+        ]);
+        $bundle = $this->get("/api/athletes/{$this->athlete->id}/bundle")->assertOk()->streamedContent();
+        $resources = collect(json_decode($bundle)->entry)->pluck('resource')->keyBy('resourceType');
+
+        self::assertSame('Ina Marl', $resources['RelatedPerson']->name[0]->text);
+        self::assertSame(['permit', '2026-01-01'], [
+            $resources['Consent']->provision->type, $resources['Consent']->provision->period->start,
+        ]);
+        self::assertSame(['Dr Ines Falkner', 'Please see it.'], [
+            $resources['Communication']->recipient[0]->display, $resources['Communication']->payload[0]->contentString,
+        ]);
+        self::assertSame('Lead', $resources['PractitionerRole']->code[0]->text);
+        $read = app(Bundles::class)->readRecord(json_decode($bundle), now());
+        self::assertSame([], [...$read->unknown, ...array_merge(...array_column($read->entries, 'unknown'))]);
     }
 
     public function test_a_program_finds_an_athlete_and_all_that_is_recorded(): void

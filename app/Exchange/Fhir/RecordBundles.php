@@ -35,6 +35,7 @@ final readonly class RecordBundles
 {
     public function __construct(
         private Bundles $bundles, private Assessments $assessments, private People $people, private SummaryPdf $papers,
+        private AthleteResources $beside,
     ) {
     }
 
@@ -50,13 +51,16 @@ final readonly class RecordBundles
         $team = Team::query()->findOrFail($examination->team_id);
         \assert($assessment instanceof stdClass);
 
-        return $this->bundles->of(Document::of($examination)->content(), $assessment, new Parties(
+        $bundle = $this->bundles->of(Document::of($examination)->content(), $assessment, new Parties(
             $this->people->patient($examination->episode->athlete, $team),
             $examination->origin === null ? $this->people->practitioner($examination->examiner) : null,
             $this->people->organization($team),
             $this->signature($examination),
             $withPaper ? $this->papers->render($examination, $told) : null,
         ));
+        $role = $examination->origin === null ? $this->beside->role($examination->examiner, $team) : null;
+
+        return $role === null ? $bundle : [...$bundle, 'entry' => [...$bundle['entry'], $role]];
     }
 
     /** What was signed elsewhere has none here. */
@@ -85,6 +89,7 @@ final readonly class RecordBundles
             $told[$party->reference()['reference']] = true;
             yield self::entry($type, $party);
         }
+        yield from $this->beside->of($athlete, $patient);
         foreach (self::examinations($athlete) as $examination) {
             foreach ($this->ofExamination($examination)['entry'] as $entry) {
                 if (! isset($told[$entry['fullUrl']])) {

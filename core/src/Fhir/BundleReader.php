@@ -20,7 +20,7 @@ final readonly class BundleReader
     /** Resources that say again what the document says, or what follows from it: worked out anew, and not taken over. */
     private const FOLLOW = [
         'EpisodeOfCare', 'Condition', 'DiagnosticReport', 'RiskAssessment', 'Flag', 'ServiceRequest', 'CarePlan', 'Appointment',
-        'Organization', 'PractitionerRole', 'Provenance', 'RelatedPerson', 'Consent',
+        'Organization', 'PractitionerRole', 'Provenance', 'RelatedPerson', 'Consent', 'Communication',
     ];
 
     public function __construct(private Labels $labels, private Terms $terms, private ExaminationReader $examinations)
