@@ -13,6 +13,9 @@ final readonly class AskForAnswers
 {
     private const AT_ONCE = 50;
 
+    /** What is not answered by then is asked for by hand. */
+    private const DAYS = 180;
+
     public function __construct(private Referrals $referrals, private Hospital $hospital)
     {
     }
@@ -23,7 +26,8 @@ final readonly class AskForAnswers
             return;
         }
         $due = SentReferral::query()->withoutGlobalScopes()->where('state', ReferralState::Sent)
-            ->where('next_at', '<=', Date::now())->orderBy('next_at')->limit(self::AT_ONCE)->get();
+            ->where('next_at', '<=', Date::now())->where('created_at', '>', Date::now()->subDays(self::DAYS))
+            ->orderBy('next_at')->limit(self::AT_ONCE)->get();
         foreach ($due as $referral) {
             $this->referrals->ask($referral);
             if ($referral->problem === __('exchange.hospital.no_answer')) {
