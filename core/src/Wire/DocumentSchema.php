@@ -24,6 +24,7 @@ final class DocumentSchema
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'Examination document of Gray Compass',
             ...ExaminationShape::of($catalogue, $schools, $routes)->schema(),
+            '$defs' => FigureSourceShape::definitions(),
         ];
     }
 
@@ -44,6 +45,7 @@ final class DocumentSchema
             'type' => 'object',
             'additionalProperties' => false,
             'properties' => $byManoeuvre,
+            '$defs' => FigureSourceShape::definitions(),
         ];
     }
 

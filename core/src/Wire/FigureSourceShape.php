@@ -9,8 +9,10 @@ use GrayCompass\Core\Examination\MeasuredWith;
 use GrayCompass\Document\Given;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
+use GrayCompass\Document\Shape\MapOf;
 use GrayCompass\Document\Shape\Noted;
 use GrayCompass\Document\Shape\Number;
+use GrayCompass\Document\Shape\SameAs;
 use GrayCompass\Document\Shape\Text;
 use GrayCompass\Document\Shape\Word;
 use GrayCompass\Document\Shape\YesNo;
@@ -28,7 +30,22 @@ final class FigureSourceShape
 
     private const MOST_N = 2000.0;
 
-    public static function of(): Fields
+    /** Where the schema of a document or of its payloads holds the sources once. */
+    private const PLACE = '#/$defs/FigureSources';
+
+    /** Sources by field, in a schema that has them among its definitions. */
+    public static function byField(): SameAs
+    {
+        return new SameAs(new MapOf(self::of()), self::PLACE);
+    }
+
+    /** @return array{FigureSources: array<string, mixed>} what the schema defines */
+    public static function definitions(): array
+    {
+        return ['FigureSources' => (new MapOf(self::of()))->schema()];
+    }
+
+    private static function of(): Fields
     {
         return new Fields(['kind' => Word::of(MeasuredWith::class)], [
             'device' => new Text(1, 80),

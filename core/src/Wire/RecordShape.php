@@ -13,7 +13,6 @@ use GrayCompass\Document\Shape\Exactly;
 use GrayCompass\Document\Shape\Fields;
 use GrayCompass\Document\Shape\Items;
 use GrayCompass\Document\Shape\Later;
-use GrayCompass\Document\Shape\MapOf;
 use GrayCompass\Document\Shape\NotTogether;
 use GrayCompass\Document\Shape\Number;
 use GrayCompass\Document\Shape\OneWay;
@@ -105,7 +104,7 @@ final class RecordShape
             'override' => new Text(3, 200),
             'fromMemory' => new YesNo,
             'note' => new Text(0, 2000),
-            ...($figures === [] ? [] : [self::BY => new MapOf(FigureSourceShape::of())]),
+            ...($figures === [] ? [] : [self::BY => FigureSourceShape::byField()]),
         ], $rules);
     }
 

@@ -3412,6 +3412,25 @@ export interface components {
             } | null;
             assessment: components["schemas"]["Assessment"];
         };
+        FigureSources: {
+            [key: string]: {
+                /** @enum {unknown} */
+                kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                device?: string | null;
+                serial?: string | null;
+                spread?: number | null;
+                leverM?: number | null;
+                massKg?: number | null;
+                pulls?: {
+                    at67N?: number | null;
+                    at89N?: number | null;
+                    at134N?: number | null;
+                    peakN?: number | null;
+                    meanN?: number | null;
+                    guarded?: boolean | null;
+                }[] | null;
+            };
+        };
         items: ({
             /** @constant */
             manoeuvre: "distal_pulse";
@@ -3507,25 +3526,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             scar: unknown;
         } | {
@@ -3568,25 +3569,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             angleDeg: unknown;
         } | {
@@ -3719,25 +3702,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             extensionDeg: unknown;
         } | {
@@ -3766,25 +3731,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             result: unknown;
         } | {
@@ -3976,25 +3923,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             openingMm: unknown;
         } | {
@@ -4033,25 +3962,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             openingMm: unknown;
         } | {
@@ -4084,25 +3995,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             hyperextensionDeg: unknown;
         } | {
@@ -4130,25 +4023,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             stepOffMm: unknown;
         } | {
@@ -4219,25 +4094,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             flexionDeg: unknown;
         } | {
@@ -4292,25 +4149,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             translationMm: unknown;
         } | {
@@ -4350,25 +4189,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             translationMm: unknown;
         } | {
@@ -4399,25 +4220,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & (({
             shiftMm: unknown;
         } | {
@@ -4452,25 +4255,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             translationMm: unknown;
         } | {
@@ -4530,25 +4315,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             forceN: unknown;
         } | {
@@ -4579,25 +4346,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             openingMm: unknown;
         } | {
@@ -4636,25 +4385,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             openingMm: unknown;
         } | {
@@ -4866,25 +4597,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             felt: unknown;
         } | {
@@ -4953,25 +4666,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             strength: unknown;
         } | {
@@ -5088,25 +4783,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & (({
             externalRotationDeg: unknown;
         } | {
@@ -5130,25 +4807,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & (({
             externalRotationDeg: unknown;
         } | {
@@ -5192,25 +4851,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             flexionDeg: unknown;
         } | {
@@ -5242,25 +4883,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             strength: unknown;
         } | {
@@ -5292,25 +4915,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             strength: unknown;
         } | {
@@ -5371,25 +4976,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             reps: unknown;
         } | {
@@ -5432,25 +5019,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             reps: unknown;
         } | {
@@ -5674,25 +5243,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             result: unknown;
         } | {
@@ -5727,25 +5278,7 @@ export interface components {
             override?: string | null;
             fromMemory?: boolean | null;
             note?: string | null;
-            by?: {
-                [key: string]: {
-                    /** @enum {unknown} */
-                    kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                    device?: string | null;
-                    serial?: string | null;
-                    spread?: number | null;
-                    leverM?: number | null;
-                    massKg?: number | null;
-                    pulls?: {
-                        at67N?: number | null;
-                        at89N?: number | null;
-                        at134N?: number | null;
-                        peakN?: number | null;
-                        meanN?: number | null;
-                        guarded?: boolean | null;
-                    }[] | null;
-                };
-            } | null;
+            by?: components["schemas"]["FigureSources"] | null;
         } & ((({
             result: unknown;
         } | {
@@ -5882,25 +5415,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 scar: unknown;
             } | {
@@ -5943,25 +5458,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 angleDeg: unknown;
             } | {
@@ -6094,25 +5591,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 extensionDeg: unknown;
             } | {
@@ -6141,25 +5620,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 result: unknown;
             } | {
@@ -6351,25 +5812,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -6408,25 +5851,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -6459,25 +5884,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 hyperextensionDeg: unknown;
             } | {
@@ -6505,25 +5912,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 stepOffMm: unknown;
             } | {
@@ -6594,25 +5983,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 flexionDeg: unknown;
             } | {
@@ -6667,25 +6038,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -6725,25 +6078,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -6774,25 +6109,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & (({
                 shiftMm: unknown;
             } | {
@@ -6827,25 +6144,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -6905,25 +6204,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 forceN: unknown;
             } | {
@@ -6954,25 +6235,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -7011,25 +6274,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -7241,25 +6486,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 felt: unknown;
             } | {
@@ -7328,25 +6555,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 strength: unknown;
             } | {
@@ -7463,25 +6672,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & (({
                 externalRotationDeg: unknown;
             } | {
@@ -7505,25 +6696,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & (({
                 externalRotationDeg: unknown;
             } | {
@@ -7567,25 +6740,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 flexionDeg: unknown;
             } | {
@@ -7617,25 +6772,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 strength: unknown;
             } | {
@@ -7667,25 +6804,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 strength: unknown;
             } | {
@@ -7746,25 +6865,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 reps: unknown;
             } | {
@@ -7807,25 +6908,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 reps: unknown;
             } | {
@@ -8049,25 +7132,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 result: unknown;
             } | {
@@ -8102,25 +7167,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 result: unknown;
             } | {
@@ -8332,6 +7379,27 @@ export interface components {
                 treated?: ("none" | "repaired" | "reconstructed" | "removed" | "replaced") | null;
                 report?: string | null;
             }[] | null;
+            $defs: {
+                FigureSources: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                };
+            };
         };
         /** @description the input of the arithmetic, as `weigh:combine` takes it */
         "problem.schema": {
@@ -9027,25 +8095,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 scar: unknown;
             } | {
@@ -9085,25 +8135,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 angleDeg: unknown;
             } | {
@@ -9218,25 +8250,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 extensionDeg: unknown;
             } | {
@@ -9262,25 +8276,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 result: unknown;
             } | {
@@ -9448,25 +8444,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -9502,25 +8480,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -9550,25 +8510,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 hyperextensionDeg: unknown;
             } | {
@@ -9593,25 +8535,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 stepOffMm: unknown;
             } | {
@@ -9673,25 +8597,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 flexionDeg: unknown;
             } | {
@@ -9740,25 +8646,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -9795,25 +8683,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -9841,25 +8711,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & (({
                 shiftMm: unknown;
             } | {
@@ -9891,25 +8743,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 translationMm: unknown;
             } | {
@@ -9963,25 +8797,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 forceN: unknown;
             } | {
@@ -10009,25 +8825,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -10063,25 +8861,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 openingMm: unknown;
             } | {
@@ -10269,25 +9049,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 felt: unknown;
             } | {
@@ -10347,25 +9109,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 strength: unknown;
             } | {
@@ -10467,25 +9211,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & (({
                 externalRotationDeg: unknown;
             } | {
@@ -10506,25 +9232,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & (({
                 externalRotationDeg: unknown;
             } | {
@@ -10562,25 +9270,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 flexionDeg: unknown;
             } | {
@@ -10609,25 +9299,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 strength: unknown;
             } | {
@@ -10656,25 +9328,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 strength: unknown;
             } | {
@@ -10729,25 +9383,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 reps: unknown;
             } | {
@@ -10787,25 +9423,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 reps: unknown;
             } | {
@@ -11002,25 +9620,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 result: unknown;
             } | {
@@ -11052,25 +9652,7 @@ export interface components {
                 override?: string | null;
                 fromMemory?: boolean | null;
                 note?: string | null;
-                by?: {
-                    [key: string]: {
-                        /** @enum {unknown} */
-                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
-                        device?: string | null;
-                        serial?: string | null;
-                        spread?: number | null;
-                        leverM?: number | null;
-                        massKg?: number | null;
-                        pulls?: {
-                            at67N?: number | null;
-                            at89N?: number | null;
-                            at134N?: number | null;
-                            peakN?: number | null;
-                            meanN?: number | null;
-                            guarded?: boolean | null;
-                        }[] | null;
-                    };
-                } | null;
+                by?: components["schemas"]["FigureSources"] | null;
             } & ((({
                 result: unknown;
             } | {
@@ -11099,6 +9681,27 @@ export interface components {
             } | {
                 notDone: unknown;
             });
+            $defs: {
+                FigureSources: {
+                    [key: string]: {
+                        /** @enum {unknown} */
+                        kind: "sensor" | "arthrometer" | "dynamometer" | "file";
+                        device?: string | null;
+                        serial?: string | null;
+                        spread?: number | null;
+                        leverM?: number | null;
+                        massKg?: number | null;
+                        pulls?: {
+                            at67N?: number | null;
+                            at89N?: number | null;
+                            at134N?: number | null;
+                            peakN?: number | null;
+                            meanN?: number | null;
+                            guarded?: boolean | null;
+                        }[] | null;
+                    };
+                };
+            };
         };
     };
     responses: {

@@ -72,7 +72,8 @@ type Coded<T> = T extends string
       ? { [K in keyof T]: Coded<T[K]> }
       : T
 
-type Document = Schemas['examination.schema']
+/** Definitions within a schema come along as if they were keys. */
+type Document = Omit<Schemas['examination.schema'], '$defs'>
 type Filled<K extends keyof Document> = NonNullable<Coded<Document[K]>>
 type Frame = Exclude<
   keyof Document,
@@ -101,7 +102,7 @@ export type SectionPayloads = {
   pulseChecks: { entries?: Filled<'pulseChecks'> }
 }
 
-type ByManoeuvre = Required<Schemas['RecordPayloads']>
+type ByManoeuvre = Required<Omit<Schemas['RecordPayloads'], '$defs'>>
 type OneRecord = ByManoeuvre[keyof ByManoeuvre]
 type KeyIn<T> = T extends T ? keyof T : never
 type ValueIn<T, K extends PropertyKey> = T extends { [P in K]?: infer V } ? V : never
