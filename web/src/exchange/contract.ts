@@ -57,7 +57,7 @@ export interface Operation {
 const METHODS = ['get', 'post', 'put', 'delete']
 
 /** What stands behind a reference within the contract; the thing itself where it is none. */
-export function resolved<T extends { $ref?: string }>(contract: Contract, thing: T): T {
+function resolved<T extends { $ref?: string }>(contract: Contract, thing: T): T {
   if (thing.$ref === undefined) return thing
   const [, , kind = '', name = ''] = thing.$ref.split('/')
   return (contract.components[kind]?.[name] ?? {}) as T

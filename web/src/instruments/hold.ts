@@ -1,4 +1,4 @@
-import { type Orientation, between, middleOf, topRose, turnedBetween, upward } from './angle'
+import { type Direction, type Orientation, between, middleOf, topRose, turnedBetween, upward } from './angle'
 
 /** What the sensor reads: how far the limb tips against gravity, or turns about the vertical. */
 export type AngleKind = 'incline' | 'turn'
@@ -8,10 +8,16 @@ export interface Lie extends Orientation {
   at: number
 }
 
-/** A hold of one second, and how far it trembled: standard deviation in degrees. */
-export interface Hold {
+/** A reading with where up is in it, which is asked for again and again. */
+interface Seen {
   lie: Lie
-  lies: readonly Lie[]
+  up: Direction
+}
+
+/** A hold of one second, and how far it trembled: standard deviation in degrees. */
+interface Hold {
+  middle: Seen
+  seen: readonly Seen[]
   spread: number
 }
 
@@ -22,11 +28,13 @@ const STILL_DEG = 1
 /** Between the thigh and the shin the device was carried: a lie further off than this was seen. */
 const CARRIED_DEG = 3
 /** Fewer readings in a second are no hold. */
-const LEAST_LIES = 8
+const LEAST_SEEN = 8
+/** The window slides: a full second is there once its ends are nearly one apart. */
+const NEARLY = 0.9
 
-const COMPARED: Record<AngleKind, (one: Lie, other: Lie) => number> = {
-  incline: (one, other) => between(upward(one), upward(other)),
-  turn: turnedBetween,
+const COMPARED: Record<AngleKind, (one: Seen, other: Seen) => number> = {
+  incline: (one, other) => between(one.up, other.up),
+  turn: (one, other) => turnedBetween(one.lie, other.lie),
 }
 
 /**
@@ -35,7 +43,7 @@ const COMPARED: Record<AngleKind, (one: Lie, other: Lie) => number> = {
  */
 export function angleTaker(kind: AngleKind) {
   const apart = COMPARED[kind]
-  let lies: Lie[] = []
+  let window: Seen[] = []
   let zero: Hold | null = null
   let taken: Hold | null = null
   let carried = false
@@ -43,37 +51,36 @@ export function angleTaker(kind: AngleKind) {
   /** Takes the next reading of the sensor in. */
   function add(lie: Lie): void {
     if (taken) return
-    lies = [...lies.filter((one) => one.at > lie.at - STILL_MS), lie]
-    if (zero && apart(zero.lie, lie) > CARRIED_DEG) carried = true
-    const hold = heldStill()
-    if (!hold) {
-      if (zero && spreadOf(lies) > CARRIED_DEG) carried = true
-      return
-    }
-    if (!zero) zero = hold
-    else if (carried) taken = hold
-    else return
-    lies = []
+    const now = { lie, up: upward(lie) }
+    window = [...window.filter((one) => one.lie.at > lie.at - STILL_MS), now]
+    if (zero && apart(zero.middle, now) > CARRIED_DEG) carried = true
+    if (zero && !carried && spreadOf(window) > CARRIED_DEG) carried = true
+    const hold = zero && !carried ? null : heldStill()
+    if (!hold) return
+    if (zero) taken = hold
+    else zero = hold
+    window = []
   }
 
   function heldStill(): Hold | null {
-    const [first, last] = [lies[0], lies.at(-1)]
-    // The window slides: a full second is there once its ends are nearly one apart.
-    if (!first || !last || lies.length < LEAST_LIES || last.at - first.at < STILL_MS * 0.9) return null
-    const lie = lies[Math.floor(lies.length / 2)]!
-    return lies.every((one) => apart(one, lie) <= STILL_DEG) ? { lie, lies, spread: spreadOf(lies) } : null
+    const [first, last] = [window[0], window.at(-1)]
+    if (!first || !last || window.length < LEAST_SEEN || last.lie.at - first.lie.at < STILL_MS * NEARLY) return null
+    const middle = middleIn(window)
+    return window.every((one) => apart(one, middle) <= STILL_DEG)
+      ? { middle, seen: window, spread: spreadOf(window) }
+      : null
   }
 
-  function spreadOf(some: readonly Lie[]): number {
-    const lie = some[Math.floor(some.length / 2)]
-    return lie ? Math.sqrt(some.reduce((sum, one) => sum + apart(one, lie) ** 2, 0) / some.length) : 0
+  function spreadOf(some: readonly Seen[]): number {
+    const middle = middleIn(some)
+    return Math.sqrt(some.reduce((sum, one) => sum + apart(one, middle) ** 2, 0) / some.length)
   }
 
   /** Degrees from zero to a hold, by the middle of both; positive where the top of the device rose. */
-  function angleTo(hold: Hold): number {
-    if (kind === 'turn') return mean(hold.lies.map((lie) => turnedBetween(zero!.lie, lie)))
-    const [from, to] = [middleOf(zero!.lies.map(upward)), middleOf(hold.lies.map(upward))]
-    return between(from, to) * (topRose(from, to) ? 1 : -1)
+  function angleTo(hold: Pick<Hold, 'seen'>, from: Hold): number {
+    if (kind === 'turn') return mean(hold.seen.map(({ lie }) => turnedBetween(from.middle.lie, lie)))
+    const [before, after] = [from, hold].map(({ seen }) => middleOf(seen.map(({ up }) => up))) as [Direction, Direction]
+    return between(before, after) * (topRose(before, after) ? 1 : -1)
   }
 
   return {
@@ -81,9 +88,14 @@ export function angleTaker(kind: AngleKind) {
     /** Where it stands: the first hold is awaited, the second one, or the angle is there. */
     phase: () => (taken ? 'taken' : zero ? 'limb' : 'zero') as 'zero' | 'limb' | 'taken',
     /** Degrees at this moment, while the limb moves. */
-    now: (lie: Lie) => (zero ? angleTo({ lie, lies: [lie], spread: 0 }) : null),
-    angle: () => (taken ? { degrees: angleTo(taken), spread: Math.hypot(taken.spread, zero!.spread) } : null),
+    now: (lie: Lie) => (zero ? angleTo({ seen: [{ lie, up: upward(lie) }] }, zero) : null),
+    angle: () =>
+      taken && zero ? { degrees: angleTo(taken, zero), spread: Math.hypot(taken.spread, zero.spread) } : null,
   }
+}
+
+function middleIn(some: readonly Seen[]): Seen {
+  return some[Math.floor(some.length / 2)]!
 }
 
 function mean(figures: readonly number[]): number {
