@@ -6,6 +6,8 @@ import { KNEES, SAMPLES_A_SECOND, dice, effort, pull } from './knee.js'
 const PARCEL = 4
 /** What a muscle gives where nothing else is asked for. */
 const NEWTONS = 310
+/** At rest it sends twenty samples a second. */
+const REST_MS = 50
 const MOST_BYTES = 10_000
 const HEADERS = { 'Access-Control-Allow-Origin': '*', 'Cache-Control': 'no-store' }
 
@@ -23,7 +25,19 @@ export function device({ kind = 'arthrometer', seed = Date.now() } = {}) {
   const tell = (text) => listeners.forEach((one) => one.write(`data: ${text}\n\n`))
   const greet = (to) => hellos(state.kind, state.day).forEach((hello) => to.write(`data: ${JSON.stringify(hello)}\n\n`))
 
+  let isPlaying = false
+  let resting = 0
+
+  /** Between two pulls it goes on telling that nothing pulls. */
+  function rest() {
+    if (isPlaying || listeners.size === 0) return
+    const still = { t: Math.round(performance.now()), force: 0, displacement: 0 }
+    const text = sent(still, resting++, state.day)
+    if (text !== null) tell(text)
+  }
+
   async function play() {
+    isPlaying = true
     const samples = state.kind === 'arthrometer' ? pull(KNEES[state.knee], random) : effort(state.newtons, random)
     const began = performance.now()
     for (let from = 0; from < samples.length; from += PARCEL) {
@@ -34,6 +48,7 @@ export function device({ kind = 'arthrometer', seed = Date.now() } = {}) {
       const due = (state.slow * (from + PARCEL) * 1000) / SAMPLES_A_SECOND
       await new Promise((done) => setTimeout(done, Math.max(0, began + due - performance.now())))
     }
+    isPlaying = false
   }
 
   const asked = {
@@ -58,7 +73,9 @@ export function device({ kind = 'arthrometer', seed = Date.now() } = {}) {
     return null
   }
 
-  return createServer((request, response) => {
+  const ticking = setInterval(rest, REST_MS)
+
+  const server = createServer((request, response) => {
     if (request.url === '/events' && state.day === 'off') {
       response.writeHead(503, HEADERS).end()
     } else if (request.method === 'GET' && request.url === '/events') {
@@ -86,4 +103,6 @@ export function device({ kind = 'arthrometer', seed = Date.now() } = {}) {
       response.writeHead(404, HEADERS).end()
     }
   })
+  server.on('close', () => clearInterval(ticking))
+  return server
 }

@@ -193,6 +193,23 @@ final class SentReferralsTest extends FeatureTestCase
         $this->postJson("/api/sent-referrals/{$referral->id}/again")->assertJsonPath('state', 'sent');
     }
 
+    public function test_of_several_reports_only_the_finished_one_of_this_referral_is_taken(): void
+    {
+        $referral = $this->sent();
+        $answer = self::hospitalAnswer($referral);
+        [$report, $observation] = [$answer['entry'][3], $answer['entry'][4]];
+        $report['fullUrl'] = 'urn:h:early';
+        $report['resource'] = ['id' => 'early', 'status' => 'preliminary', 'result' => [['reference' => 'Observation/o0']]] + $report['resource'];
+        $observation['fullUrl'] = 'urn:h:o0';
+        $observation['resource']['id'] = 'o0';
+        $observation['resource']['code']['coding'][0]['code'] = 'pcl';
+        array_splice($answer['entry'], 3, 0, [$report, $observation]);
+        Http::fake(['*' => Http::response($answer)]);
+
+        $this->postJson("/api/sent-referrals/{$referral->id}/again")->assertJsonPath('state', 'answered')
+            ->assertJsonPath('found.answers.0.label', 'ACL tear')->assertJsonCount(1, 'found.answers');
+    }
+
     /** An open referral of a signed examination. */
     private function referral(): Task
     {

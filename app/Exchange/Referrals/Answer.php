@@ -60,15 +60,10 @@ final readonly class Answer
     /** Whether there is a finished report that answers this referral. */
     public function isReported(stdClass $bundle, SentReferral $referral): bool
     {
-        foreach (self::of($bundle, 'DiagnosticReport') as $report) {
-            $answers = array_map(static fn (Given $one): string => $one->text('reference'), $report->items('basedOn'));
-            if (\in_array("ServiceRequest/{$referral->id}", $answers, true)
-                && \in_array($report->text('status'), self::FINISHED_REPORTS, true)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_filter(
+            self::of($bundle, 'DiagnosticReport'),
+            static fn (Given $report): bool => self::isFinishedAnswer($report, $referral),
+        ) !== [];
     }
 
     /**
@@ -78,14 +73,7 @@ final readonly class Answer
      */
     public function look(stdClass $bundle, SentReferral $referral): Look
     {
-        $found = (object) ['resourceType' => 'Bundle', 'type' => 'collection', 'entry' => array_values(array_filter(
-            Given::in($bundle)->items('entry') === [] ? [] : (array) $bundle->entry,
-            static fn (mixed $entry): bool => \in_array(
-                Given::in($entry)->inner('resource')->text('resourceType'),
-                ['Patient', 'ServiceRequest', 'DiagnosticReport', 'Observation'],
-                true,
-            ),
-        ))];
+        $found = (object) ['resourceType' => 'Bundle', 'type' => 'collection', 'entry' => self::reported($bundle, $referral)];
         foreach ($this->bundles->readRecord($found, Date::now())->entries as $entry) {
             if ($entry->refusal !== null) {
                 throw $entry->refusal;
@@ -113,6 +101,44 @@ final readonly class Answer
         if ($person->id !== $athlete->id || $person->bornOn?->toDateString() !== $athlete->born_on->toDateString()) {
             throw Refusal::at('Patient', __('exchange.hospital.other_athlete'));
         }
+    }
+
+    /**
+     * The entries that the finished report of this referral needs; what answers another request, or is not finished, is no
+     * part of this answer.
+     *
+     * @return list<mixed>
+     */
+    private static function reported(stdClass $bundle, SentReferral $referral): array
+    {
+        $results = [];
+        foreach (self::of($bundle, 'DiagnosticReport') as $report) {
+            if (self::isFinishedAnswer($report, $referral)) {
+                $told = array_map(static fn (Given $one): string => $one->text('reference'), $report->items('result'));
+                $results = [...$results, ...$told];
+            }
+        }
+        $entries = \is_array($bundle->entry ?? null) ? $bundle->entry : [];
+
+        return array_values(array_filter($entries, static function (mixed $entry) use ($referral, $results): bool {
+            $given = Given::in($entry);
+            $resource = $given->inner('resource');
+
+            return match ($resource->text('resourceType')) {
+                'Patient', 'ServiceRequest' => true,
+                'DiagnosticReport' => self::isFinishedAnswer($resource, $referral),
+                'Observation' => array_intersect([$given->text('fullUrl'), "Observation/{$resource->text('id')}"], $results) !== [],
+                default => false,
+            };
+        }));
+    }
+
+    private static function isFinishedAnswer(Given $report, SentReferral $referral): bool
+    {
+        $answers = array_map(static fn (Given $one): string => $one->text('reference'), $report->items('basedOn'));
+
+        return \in_array("ServiceRequest/{$referral->id}", $answers, true)
+            && \in_array($report->text('status'), self::FINISHED_REPORTS, true);
     }
 
     /** @return list<Given> resources of this type */
