@@ -22,10 +22,10 @@ const address = `${location.origin}/fhir`
         <dd>{{ format.say }}</dd>
       </template>
     </dl>
+    <CopyLine :label="t('formatList.address')" :text="address" :action="t('formatList.copyAddress')" />
     <p>
       <UiButton :to="{ name: 'contract' }">{{ t('contractPage.link') }}</UiButton>
     </p>
-    <CopyLine :label="t('formatList.address')" :text="address" :action="t('formatList.copyAddress')" />
   </section>
 </template>
 
