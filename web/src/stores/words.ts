@@ -31,3 +31,9 @@ export function resultName(
 ): string {
   return findingName(carriedFrom ? `${finding}@${carriedFrom}` : finding, catalogue)
 }
+
+/** A finding with what it showed. */
+export function withOutcome(finding: string, outcome: string): string {
+  if (outcome === 'positive') return t('outcomes.positive', { finding })
+  return outcome === 'negative' ? t('outcomes.negative', { finding }) : t('outcomes.equivocal', { finding })
+}

@@ -15,6 +15,7 @@ import { useSession } from '@/stores/session'
 import UiButton from '@/ui/UiButton.vue'
 import { useOpen } from '@/stores/useOpen'
 import { useVerdict } from '@/stores/verdict'
+import { withOutcome } from '@/stores/words'
 import LettersCard from '@/letters/LettersCard.vue'
 import ChancesTable from '@/summary/ChancesTable.vue'
 import CopyText from '@/summary/CopyText.vue'
@@ -168,7 +169,7 @@ function print(): void {
           </p>
           <ul v-else>
             <li v-for="e in assessment.excluded" :key="e.finding">
-              <b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b>
+              <b class="slashed">{{ withOutcome(nameOf(e.finding), e.outcome) }}</b>
               {{ e.reason }}
             </li>
           </ul>

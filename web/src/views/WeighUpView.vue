@@ -4,7 +4,7 @@ import type { ConditionId, Problem } from '@/contract/types'
 import { t } from '@/messages/views'
 import { shortName } from '@/plateau/shapes'
 import TopBar from '@/frame/TopBar.vue'
-import { findingName } from '@/stores/words'
+import { findingName, withOutcome } from '@/stores/words'
 import { capital, inHundred, kneeOf } from '@/shared/words'
 import { useCatalogue } from '@/stores/catalogue'
 import { useOpenExamination } from '@/stores/openExamination'
@@ -96,7 +96,7 @@ function nameOf(finding: string): string {
       <h2 id="without">{{ t('weighUpView.onRecordNotWeighed') }}</h2>
       <ul>
         <li v-for="e in excluded" :key="e.finding">
-          <b class="slashed">{{ nameOf(e.finding) }} {{ e.outcome }}</b>
+          <b class="slashed">{{ withOutcome(nameOf(e.finding), e.outcome) }}</b>
           {{ e.reason }}
         </li>
       </ul>
