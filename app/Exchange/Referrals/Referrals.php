@@ -73,7 +73,7 @@ final readonly class Referrals
             if ($locked->state === TaskState::Open) {
                 $this->tasks->move($locked, new TaskChange(TaskState::Sent), $by);
             }
-            $this->log->record(AuditEvent::ReferralSent, $locked->athlete_id, ['task' => $locked->id]);
+            $this->log->record(AuditEvent::ReferralSent, $locked->athlete_id);
             dispatch(new SendReferral($id, 0));
 
             return $referral;
@@ -116,9 +116,7 @@ final readonly class Referrals
                 'next_at' => $state === ReferralState::Sent ? Date::now()->addSeconds(self::wait($referral)) : null,
             ]);
             if ($state !== ReferralState::Sent) {
-                $this->log->record(AuditEvent::ReferralAnswered, $referral->athlete_id, [
-                    'task' => $referral->task_id, 'state' => $state->value,
-                ]);
+                $this->log->record(AuditEvent::ReferralAnswered, $referral->athlete_id, ['state' => $state->value]);
             }
         });
     }

@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Lang;
 final readonly class DetailText
 {
     /** For `data:verify`, and nothing to read. */
-    private const HIDDEN = ['digest', 'document', 'facts', 'outcome', 'addendum'];
+    private const HIDDEN = ['digest', 'document', 'facts', 'outcome', 'addendum', 'task'];
 
     public function __construct(private NamesParts $parts)
     {
