@@ -96,13 +96,13 @@ function foundIn({ label, on, answers, note }: NonNullable<SentReferral['found']
 }
 
 onMounted(() => attempt(load))
-defineExpose({ load })
 </script>
 
 <template>
   <section v-if="isShown || problem" aria-labelledby="hospital">
     <h2 id="hospital">{{ t('hospital.title') }}</h2>
     <UiAlert v-if="problem" :say="problem" />
+    <p v-if="unsent.length > 0" class="quiet-text">{{ t('hospital.whatIsSent') }}</p>
     <ul>
       <li v-for="task in unsent" :key="task.id">
         <span>{{ task.title }}</span>
